@@ -1,0 +1,68 @@
+package amberfence.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/**
+ * The command line. Exit codes: 0 done, 1 the output could not be written, 2 the command was wrong, 3 the input could
+ * not be read. Every message is one line on standard error that starts with {@code amber-fence:}.
+ */
+@Command(name = "amber-fence", mixinStandardHelpOptions = true, version = "Amber Fence 0.1.0",
+        description = "Keeps MIDI parts inside chosen keys and scales.",
+        subcommands = {AnalyzeCommand.class, ApplyCommand.class, StepsCommand.class})
+public final class Main implements Runnable {
+    private final PrintWriter out;
+
+    private Main(PrintWriter out) {
+        this.out = out;
+    }
+
+    public static void main(String[] arguments) {
+        PrintWriter out = new PrintWriter(new java.io.OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
+        PrintWriter err = new PrintWriter(new java.io.OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
+        System.exit(run(out, err, arguments));
+    }
+
+    /** Runs one command and returns its exit code. */
+    static int run(PrintWriter out, PrintWriter err, String... arguments) {
+        CommandLine line = new CommandLine(new Main(out)).setOut(out).setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setParameterExceptionHandler((e, args) -> complain(err, CommandFailure.WRONG_COMMAND, e.getMessage()))
+                .setExecutionExceptionHandler((e, command, parsed) -> e instanceof CommandFailure failure
+                        ? complain(err, failure.exitCode(), failure.getMessage())
+                        : complain(err, CommandFailure.NOT_WRITTEN, "unexpected trouble: " + e));
+        int code = line.execute(withRepeatedParts(arguments));
+        out.flush();
+        return code;
+    }
+
+    private static int complain(PrintWriter err, int code, String message) {
+        err.println("amber-fence: " + message.strip().replaceAll("\\s*\\R\\s*", " "));
+        err.flush();
+        return code;
+    }
+
+    /** {@code --part 0 2} means {@code --part 0 --part 2}; a file name that follows is none of them. */
+    private static String[] withRepeatedParts(String[] arguments) {
+        List<String> expanded = new ArrayList<>();
+        boolean afterPart = false;
+        for (String argument : arguments) {
+            boolean number = argument.matches("\\d+");
+            if (afterPart && number && !expanded.get(expanded.size() - 1).equals("--part")) {
+                expanded.add("--part");
+            }
+            afterPart = argument.equals("--part") || afterPart && number;
+            expanded.add(argument);
+        }
+        return expanded.toArray(String[]::new);
+    }
+
+    @Override
+    public void run() {
+        out.println(new CommandLine(this).getUsageMessage());
+    }
+}

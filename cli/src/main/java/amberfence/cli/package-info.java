@@ -1,0 +1,2 @@
+/** The same work on files, without a window. */
+package amberfence.cli;

@@ -1,0 +1,2 @@
+/** The demo song, made from readable text. */
+package amberfence.demo;

@@ -1,0 +1,15 @@
+package amberfence.format;
+
+/** Something noticed while reading a file: where, what was wrong, and what was done about it. */
+public record Notice(String place, String message) {
+    public Notice {
+        if (message.isBlank()) {
+            throw new IllegalArgumentException("a notice must say something");
+        }
+    }
+
+    /** Place and message as one sentence part, for lists. */
+    public String text() {
+        return place.isEmpty() ? message : place + ": " + message;
+    }
+}

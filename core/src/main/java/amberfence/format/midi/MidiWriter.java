@@ -1,0 +1,220 @@
+package amberfence.format.midi;
+
+import amberfence.song.Bytes;
+import amberfence.song.Line;
+import amberfence.song.Metre;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.SourceEvent;
+import amberfence.song.SourceFile;
+import amberfence.song.Tempo;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Lays a song's notes back into the events of the file that they came from, and writes the file. */
+final class MidiWriter {
+    private static final Comparator<OutEvent> BY_TICK = Comparator.comparingLong(OutEvent::tick);
+    private static final Set<Integer> GLOBAL_META = Set.of(0x02, 0x03, 0x06, 0x07, MetaEvents.TEMPO, 0x54,
+            MetaEvents.TIME_SIGNATURE, MetaEvents.KEY_SIGNATURE);
+
+    private final MidiExport export;
+    private final Song song;
+    private final SourceFile source;
+    /** The notes to write, by identity. */
+    private final Note[] notes;
+    /** Which notes found their place among the events of the source file. */
+    private final boolean[] placed;
+    /** Which notes differ from what the source file says. */
+    private final boolean[] edited;
+
+    MidiWriter(MidiExport export) {
+        this.export = export;
+        this.song = export.song();
+        this.source = song.source();
+        int size = Math.toIntExact(song.nextId());
+        this.notes = new Note[size];
+        this.placed = new boolean[size];
+        this.edited = new boolean[size];
+        for (Part part : song.parts()) {
+            Line line = export.lines().get(part.id());
+            if (line != null) {
+                line.notes().forEach(note -> notes[(int) note.id()] = note);
+                Line original = part.takes().get(0).line();
+                if (line != original) {
+                    markEdits(original);
+                }
+            }
+        }
+    }
+
+    private void markEdits(Line original) {
+        for (Note before : original.notes()) {
+            int id = (int) before.id();
+            edited[id] = notes[id] != null && !notes[id].equals(before);
+        }
+    }
+
+    byte[] write() {
+        List<List<OutEvent>> tracks = new ArrayList<>();
+        for (SourceFile.Track track : source.tracks()) {
+            tracks.add(events(track, tracks.size()));
+        }
+        if (tracks.isEmpty()) {
+            tracks.add(conductor());
+        }
+        song.parts().forEach(part -> addNewNotes(part, tracks));
+        int type = export.type().orElse(source.type() == 0 && tracks.size() > 1 ? 1 : source.type());
+        return type == source.type() && !export.isPartial() ? file(type, source.chunks(), tracks)
+                : file(type, List.of(), Retracking.to(type, source.type(), tracks));
+    }
+
+    private byte[] file(int type, List<SourceFile.Chunk> order, List<List<OutEvent>> tracks) {
+        ByteSink out = new ByteSink(notes.length * 8 + 256);
+        List<List<OutEvent>> wanted = new ArrayList<>();
+        for (int i = 0; i < tracks.size(); i++) {
+            if (i == 0 || !export.isPartial() || tracks.get(i).size() > 1) {
+                wanted.add(tracks.get(i));
+            }
+        }
+        out.addLetters("MThd");
+        out.addInt(6 + source.headerRest().length());
+        out.addShort(type);
+        out.addShort(wanted.size());
+        out.addShort(source.division());
+        out.add(source.headerRest());
+        int next = 0;
+        for (SourceFile.Chunk chunk : order) {
+            if (chunk instanceof SourceFile.Foreign foreign) {
+                out.add(foreign.bytes());
+            } else if (next < wanted.size()) {
+                TrackWriter.write(wanted.get(next++), ((SourceFile.Track) chunk).rest(), out);
+            }
+        }
+        while (next < wanted.size()) {
+            TrackWriter.write(wanted.get(next++), Bytes.EMPTY, out);
+        }
+        return out.toArray();
+    }
+
+    /** The events of a source track with the notes as they are now; those that moved in time come later. */
+    private List<OutEvent> events(SourceFile.Track track, int index) {
+        Set<Integer> channels = song.parts().stream().filter(part -> part.track() == index
+                && export.lines().containsKey(part.id())).map(Part::channel).collect(Collectors.toSet());
+        List<OutEvent> events = new ArrayList<>(track.events().size());
+        boolean anyEdited = false;
+        for (SourceEvent event : track.events()) {
+            if (event instanceof SourceEvent.Other other) {
+                if (isWanted(other, channels)) {
+                    events.add(new OutEvent.Raw(other.tick(), other.bytes(), other.running()));
+                }
+            } else if (event instanceof SourceEvent.NoteOn on) {
+                Note note = note(on.noteId());
+                if (note != null && note.start() == on.tick()) {
+                    placed[(int) on.noteId()] = true;
+                    anyEdited |= edited[(int) on.noteId()];
+                    events.add(new OutEvent.Sounding(on.tick(), note, true, on.running(), false,
+                            edited[(int) on.noteId()]));
+                }
+            } else if (event instanceof SourceEvent.NoteOff off && isPlaced(off.noteId())) {
+                Note note = note(off.noteId());
+                boolean inPlace = note.end() == off.tick() || note.start() == off.tick() && note.length() == 1;
+                events.add(new OutEvent.Sounding(inPlace ? off.tick() : note.end(), note, false,
+                        off.running() && inPlace, off.asNoteOn(), edited[(int) off.noteId()]));
+                anyEdited |= !inPlace;
+            }
+        }
+        if (anyEdited) {
+            order(events);
+        }
+        return events;
+    }
+
+    private Note note(long id) {
+        return id < notes.length ? notes[(int) id] : null;
+    }
+
+    private boolean isPlaced(long id) {
+        return id < placed.length && placed[(int) id];
+    }
+
+    private boolean isWanted(SourceEvent.Other event, Set<Integer> channels) {
+        if (!export.isPartial()) {
+            return true;
+        }
+        if (event.channel() >= 0) {
+            return channels.contains(event.channel());
+        }
+        int meta = event.metaType();
+        return !channels.isEmpty() || meta == 0x2F || GLOBAL_META.contains(meta);
+    }
+
+    /** Notes that are not in the source, or that moved in time, go to their part's track; new parts get a new one. */
+    private void addNewNotes(Part part, List<List<OutEvent>> tracks) {
+        Line line = export.lines().get(part.id());
+        if (line == null) {
+            return;
+        }
+        List<Note> fresh = line.notes().stream().filter(note -> !isPlaced(note.id())).toList();
+        boolean ownTrack = part.track() == Part.NO_TRACK || part.track() >= tracks.size();
+        if (fresh.isEmpty() && !ownTrack) {
+            return;
+        }
+        if (ownTrack) {
+            List<OutEvent> track = new ArrayList<>();
+            track.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, part.name()), false));
+            track.add(new OutEvent.Raw(0, Bytes.of(0xFF, 0x2F, 0), false));
+            tracks.add(track);
+        }
+        List<OutEvent> track = tracks.get(ownTrack ? tracks.size() - 1 : part.track());
+        for (Note note : fresh) {
+            track.add(new OutEvent.Sounding(note.start(), note, true, false, false, true));
+            track.add(new OutEvent.Sounding(note.end(), note, false, false, false, true));
+        }
+        order(track);
+    }
+
+    /** In time, what belongs together in an order that can be read back, the end of the track last. */
+    private static void order(List<OutEvent> events) {
+        Optional<OutEvent> end = events.stream().filter(e -> e instanceof OutEvent.Raw raw && raw.isEndOfTrack()).findFirst();
+        end.ifPresent(events::remove);
+        events.sort(BY_TICK);
+        PairingOrder.apply(events);
+        long last = events.isEmpty() ? 0 : events.get(events.size() - 1).tick();
+        end.ifPresent(e -> events.add(new OutEvent.Raw(Math.max(last, e.tick()), ((OutEvent.Raw) e).bytes(), false)));
+    }
+
+    /** The first track of a song that was made here: title, tempo and metre. */
+    private List<OutEvent> conductor() {
+        List<OutEvent> events = new ArrayList<>();
+        events.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, song.title()), false));
+        for (Metre metre : song.time().metres()) {
+            events.add(new OutEvent.Raw(metre.tick(), Bytes.of(0xFF, MetaEvents.TIME_SIGNATURE, 4, metre.numerator(),
+                    Integer.numberOfTrailingZeros(metre.denominator()), 96 * metre.beatsPerPulse() / metre.denominator(), 8),
+                    false));
+        }
+        for (Tempo tempo : song.time().tempos()) {
+            int value = tempo.microsecondsPerQuarter();
+            events.add(new OutEvent.Raw(tempo.tick(),
+                    Bytes.of(0xFF, MetaEvents.TEMPO, 3, value >> 16, value >> 8, value), false));
+        }
+        events.sort(BY_TICK);
+        events.add(new OutEvent.Raw(events.get(events.size() - 1).tick(), Bytes.of(0xFF, 0x2F, 0), false));
+        return events;
+    }
+
+    private static Bytes text(int type, String text) {
+        byte[] content = text.getBytes(StandardCharsets.UTF_8);
+        ByteSink event = new ByteSink(content.length + 8);
+        event.add(0xFF);
+        event.add(type);
+        event.addQuantity(content.length);
+        event.add(Bytes.of(content, 0, content.length));
+        return Bytes.of(event.toArray(), 0, event.length());
+    }
+}

@@ -1,0 +1,64 @@
+package amberfence.format.midi;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Orders the note events of one tick so that a reader which pairs first in, first out finds the same notes again: what
+ * ends comes before what begins on the same pitch, and of two that begin together the one that ends first comes first.
+ * Only events of a channel and pitch on which an edited note stands change places, and only among their own places.
+ */
+final class PairingOrder {
+    private PairingOrder() {
+    }
+
+    static void apply(List<OutEvent> events) {
+        int from = 0;
+        while (from < events.size()) {
+            int to = from + 1;
+            while (to < events.size() && events.get(to).tick() == events.get(from).tick()) {
+                to++;
+            }
+            if (to - from > 1) {
+                applyToTick(events, from, to);
+            }
+            from = to;
+        }
+    }
+
+    private static void applyToTick(List<OutEvent> events, int from, int to) {
+        Map<Integer, List<Integer>> places = new HashMap<>();
+        Set<Integer> edited = new HashSet<>();
+        for (int i = from; i < to; i++) {
+            if (events.get(i) instanceof OutEvent.Sounding note) {
+                places.computeIfAbsent(note.voice(), voice -> new ArrayList<>()).add(i);
+                if (note.edited()) {
+                    edited.add(note.voice());
+                }
+            }
+        }
+        for (int voice : edited) {
+            List<Integer> own = places.get(voice);
+            List<OutEvent> sorted = new ArrayList<>(own.stream().map(events::get).toList());
+            sorted.sort(Comparator.comparingInt(PairingOrder::rank).thenComparingLong(PairingOrder::end));
+            for (int i = 0; i < own.size(); i++) {
+                events.set(own.get(i), sorted.get(i));
+            }
+        }
+    }
+
+    private static int rank(OutEvent event) {
+        OutEvent.Sounding note = (OutEvent.Sounding) event;
+        return note.isOn() ? 1 : note.note().start() < note.tick() ? 0 : 2;
+    }
+
+    private static long end(OutEvent event) {
+        OutEvent.Sounding note = (OutEvent.Sounding) event;
+        return note.isOn() ? note.note().end() : note.note().start();
+    }
+}

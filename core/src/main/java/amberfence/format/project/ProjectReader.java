@@ -1,0 +1,144 @@
+package amberfence.format.project;
+
+import amberfence.format.UnreadableFileException;
+import amberfence.format.midi.MidiReader;
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.KeySpan;
+import amberfence.song.Line;
+import amberfence.song.Metre;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.song.SourceFile;
+import amberfence.song.StepSlot;
+import amberfence.song.Take;
+import amberfence.song.Tempo;
+import amberfence.song.TimeMap;
+import amberfence.step.StepKind;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Key;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClassSet;
+import amberfence.theory.Scale;
+import amberfence.theory.Scales;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.stream.StreamSupport;
+
+/** Reads a project file. */
+public final class ProjectReader {
+    private ProjectReader() {
+    }
+
+    /**
+     * Reads a project.
+     *
+     * @param name what to call the file in messages
+     * @throws UnreadableFileException when it is no project, is damaged, or comes from a newer version
+     */
+    public static ProjectDocument read(byte[] bytes, String name) throws UnreadableFileException {
+        try {
+            JsonNode root = ProjectWriter.MAPPER.readTree(bytes);
+            if (!(root instanceof ObjectNode project) || !root.path("format").asText().equals(ProjectWriter.FORMAT)) {
+                throw new UnreadableFileException(name + " is not an Amber Fence project");
+            }
+            int version = project.path("version").asInt(0);
+            if (version > ProjectWriter.VERSION) {
+                throw new UnreadableFileException(name + " was saved by a newer Amber Fence (format " + version
+                        + "; this one reads up to " + ProjectWriter.VERSION + "); open it with that one");
+            }
+            return new ProjectDocument(song(project), project);
+        } catch (JsonProcessingException e) {
+            throw new UnreadableFileException(name + " is damaged at line " + (e.getLocation() == null ? "?"
+                    : e.getLocation().getLineNr()) + ": " + e.getOriginalMessage());
+        } catch (IOException e) {
+            throw new UnreadableFileException(name + " cannot be read: " + e.getMessage());
+        } catch (IllegalArgumentException e) {
+            throw new UnreadableFileException(name + " holds something impossible: " + e.getMessage());
+        }
+    }
+
+    private static JsonNode need(JsonNode node, String field) {
+        JsonNode value = node.get(field);
+        if (value == null || value.isNull()) {
+            throw new IllegalArgumentException("the field “" + field + "” is missing");
+        }
+        return value;
+    }
+
+    private static Iterable<JsonNode> list(JsonNode node, String field) {
+        return need(node, field);
+    }
+
+    private static <T> List<T> map(JsonNode node, String field, java.util.function.Function<JsonNode, T> read) {
+        return StreamSupport.stream(list(node, field).spliterator(), false).map(read).toList();
+    }
+
+    private static Song song(ObjectNode root) throws IOException, UnreadableFileException {
+        JsonNode time = need(root, "time");
+        TimeMap timeMap = new TimeMap(need(time, "ticksPerQuarter").asInt(),
+                map(time, "tempos", n -> new Tempo(need(n, "tick").asLong(), need(n, "microsecondsPerQuarter").asInt())),
+                map(time, "metres", n -> new Metre(need(n, "tick").asLong(), need(n, "numerator").asInt(),
+                        need(n, "denominator").asInt())));
+        JsonNode fence = need(root, "fence");
+        KeyPlan keys = new KeyPlan(map(fence, "keys", ProjectReader::key));
+        PitchClassSet allowed = PitchClassSet.of(map(fence, "alwaysAllowed", JsonNode::asInt).stream()
+                .mapToInt(Integer::intValue).toArray());
+        List<Part> parts = new ArrayList<>();
+        for (JsonNode part : list(root, "parts")) {
+            parts.add(part(part));
+        }
+        return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed), parts,
+                source(need(need(root, "source"), "midi").asText(), timeMap), need(root, "nextId").asLong());
+    }
+
+    private static SourceFile source(String midi, TimeMap time) throws UnreadableFileException {
+        byte[] bytes = Base64.getDecoder().decode(midi);
+        return bytes.length == 0 ? SourceFile.none(time.ticksPerQuarter())
+                : MidiReader.read(bytes, "the MIDI data inside the project").song().source();
+    }
+
+    private static KeySpan key(JsonNode node) {
+        String name = need(node, "scale").asText();
+        String semitones = node.path("semitones").asText();
+        Scale scale = !semitones.isEmpty() ? Scale.parseSemitones(name, semitones) : Scales.named(name)
+                .orElseThrow(() -> new IllegalArgumentException("the scale “" + name + "” is not known here"));
+        return new KeySpan(need(node, "fromBar").asInt(), new Key(NoteName.parse(need(node, "tonic").asText()), scale));
+    }
+
+    private static Part part(JsonNode node) throws IOException {
+        List<Take> takes = new ArrayList<>();
+        for (JsonNode take : list(node, "takes")) {
+            List<StepSlot> steps = new ArrayList<>();
+            for (JsonNode step : list(take, "steps")) {
+                steps.add(step(step));
+            }
+            takes.add(new Take(need(take, "name").asText(), Line.of(map(take, "notes", ProjectReader::note)), steps));
+        }
+        return new Part(need(node, "id").asInt(), need(node, "name").asText(), Role.valueOf(need(node, "role").asText()),
+                need(node, "track").asInt(), need(node, "channel").asInt(), takes, need(node, "currentTake").asInt());
+    }
+
+    private static Note note(JsonNode node) {
+        if (node.size() < 7) {
+            throw new IllegalArgumentException("a note is seven numbers, not " + node);
+        }
+        return new Note(node.get(0).asLong(), node.get(1).asLong(), node.get(2).asLong(), node.get(3).asInt(),
+                node.get(4).asInt(), node.get(5).asInt(), node.get(6).asInt());
+    }
+
+    private static StepSlot step(JsonNode node) throws IOException {
+        String kindId = need(node, "kind").asText();
+        StepKind kind = StepCatalogue.all().stream().filter(k -> k.id().equals(kindId)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("the step “" + kindId + "” is not known here"));
+        return new StepSlot(need(node, "id").asLong(), need(node, "on").asBoolean(),
+                ProjectWriter.MAPPER.treeToValue(need(node, "settings"), kind.usual().getClass()));
+    }
+}

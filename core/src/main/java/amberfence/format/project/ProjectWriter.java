@@ -1,0 +1,86 @@
+package amberfence.format.project;
+
+import amberfence.song.KeySpan;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import amberfence.song.Take;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Base64;
+
+/** Writes a project file: UTF-8 JSON. */
+public final class ProjectWriter {
+    static final String FORMAT = "amber-fence-project";
+    static final int VERSION = 1;
+    static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private ProjectWriter() {
+    }
+
+    public static byte[] write(ProjectDocument document) {
+        ObjectNode root = root(document.song());
+        UnknownFields.carryOver(document.asRead(), root);
+        try {
+            return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsBytes(root);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a song could not be put into JSON", e);
+        }
+    }
+
+    private static ObjectNode root(Song song) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", FORMAT).put("version", VERSION).put("title", song.title()).put("nextId", song.nextId());
+        ObjectNode time = root.putObject("time").put("ticksPerQuarter", song.time().ticksPerQuarter());
+        time.set("tempos", MAPPER.valueToTree(song.time().tempos()));
+        ArrayNode metres = time.putArray("metres");
+        song.time().metres().forEach(metre -> metres.addObject().put("tick", metre.tick())
+                .put("numerator", metre.numerator()).put("denominator", metre.denominator()));
+        ObjectNode fence = root.putObject("fence");
+        ArrayNode keys = fence.putArray("keys");
+        song.fence().keys().spans().forEach(span -> keys.add(key(span)));
+        ArrayNode allowed = fence.putArray("alwaysAllowed");
+        song.fence().alwaysAllowed().numbers().forEach(allowed::add);
+        ArrayNode parts = root.putArray("parts");
+        song.parts().forEach(part -> parts.add(part(part)));
+        root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));
+        return root;
+    }
+
+    private static ObjectNode key(KeySpan span) {
+        var scale = span.key().scale();
+        return MAPPER.createObjectNode().put("fromBar", span.fromBar()).put("tonic", span.key().tonic().plainText())
+                .put("scale", scale.name()).put("semitones", scale.isOwn() ? scale.semitonesText() : "");
+    }
+
+    private static ObjectNode part(Part part) {
+        ObjectNode node = MAPPER.createObjectNode().put("id", part.id()).put("name", part.name())
+                .put("role", part.role().name()).put("track", part.track()).put("channel", part.channel())
+                .put("currentTake", part.current());
+        ArrayNode takes = node.putArray("takes");
+        part.takes().forEach(take -> takes.add(take(take)));
+        return node;
+    }
+
+    private static ObjectNode take(Take take) {
+        ObjectNode node = MAPPER.createObjectNode().put("name", take.name());
+        ArrayNode steps = node.putArray("steps");
+        for (StepSlot slot : take.steps()) {
+            Step step = (Step) slot.treatment();
+            ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on())
+                    .put("kind", StepCatalogue.kindOf(step).id());
+            entry.set("settings", MAPPER.valueToTree(step));
+        }
+        ArrayNode notes = node.putArray("notes");
+        for (Note note : take.line().notes()) {
+            notes.addArray().add(note.id()).add(note.start()).add(note.length()).add(note.pitch()).add(note.velocity())
+                    .add(note.channel()).add(note.release());
+        }
+        return node;
+    }
+}

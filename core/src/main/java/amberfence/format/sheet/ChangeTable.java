@@ -1,0 +1,67 @@
+package amberfence.format.sheet;
+
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Change;
+import amberfence.step.PartResult;
+import amberfence.step.StepWords;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.Step;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The changes of a song's steps as comma-separated values (RFC 4180), UTF-8, one row a change. */
+public final class ChangeTable {
+    private static final List<String> HEAD = List.of("part", "partName", "step", "bar", "beat", "tick", "startTick",
+            "fromPitch", "fromName", "fromDegree", "toPitch", "toName", "toDegree", "reason");
+
+    private final Song song;
+    private final StringBuilder text = new StringBuilder();
+
+    private ChangeTable(Song song) {
+        this.song = song;
+        row(HEAD.stream());
+    }
+
+    /** All changes of all parts, in the order of parts, steps and time. */
+    public static byte[] of(Song song) {
+        ChangeTable table = new ChangeTable(song);
+        for (Part part : song.parts()) {
+            for (PartResult.Stage stage : PartResult.of(song, part).stages()) {
+                String step = StepCatalogue.kindOf((Step) stage.slot().treatment()).name();
+                stage.outcome().changes().forEach(change -> table.row(part, step, change));
+            }
+        }
+        return table.text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private void row(Part part, String step, Change change) {
+        Note before = change.note();
+        var position = song.time().position(before.start());
+        Spelling spelling = song.fence().along(song.time()).keyAt(before.start()).spelling();
+        StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
+        Stream<Object> place = Stream.of(song.parts().indexOf(part), part.name(), step, position.bar(), position.beat(),
+                position.tick(), before.start());
+        Stream<Object> to = change instanceof Change.Moved moved ? note(moved.after().pitch(), spelling)
+                : Stream.of("", "", "");
+        row(Stream.of(place, note(before.pitch(), spelling), to, Stream.<Object>of(words.sentence(change.reason())))
+                .flatMap(cells -> cells));
+    }
+
+    private static Stream<Object> note(int pitch, Spelling spelling) {
+        return Stream.of(pitch, spelling.pitch(pitch).text(), spelling.degreeText(PitchClass.of(pitch)));
+    }
+
+    private void row(Stream<?> cells) {
+        text.append(cells.map(Object::toString).map(ChangeTable::quoted).collect(Collectors.joining(","))).append("\r\n");
+    }
+
+    private static String quoted(String cell) {
+        return cell.matches("[^\",\r\n]*") ? cell : "\"" + cell.replace("\"", "\"\"") + "\"";
+    }
+}

@@ -1,0 +1,2 @@
+/** Tables and sheets as plain text. */
+package amberfence.format.sheet;

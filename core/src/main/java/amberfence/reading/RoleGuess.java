@@ -1,0 +1,31 @@
+package amberfence.reading;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Role;
+import java.util.List;
+
+/** Guesses what a pitched part is for: chords when notes mostly sound together, bass when low, else melody. */
+public final class RoleGuess {
+    /** The E below middle C's octave: parts whose middle lies under it are taken for basses. */
+    private static final int BASS_BELOW = 52;
+
+    private RoleGuess() {
+    }
+
+    public static Role of(Line line) {
+        List<Note> notes = line.notes();
+        if (notes.isEmpty()) {
+            return Role.MELODY;
+        }
+        int together = 0;
+        for (int i = 1; i < notes.size(); i++) {
+            together += notes.get(i).start() == notes.get(i - 1).start() ? 1 : 0;
+        }
+        if (together * 3 >= notes.size()) {
+            return Role.CHORDS;
+        }
+        int[] pitches = notes.stream().mapToInt(Note::pitch).sorted().toArray();
+        return pitches[pitches.length / 2] < BASS_BELOW ? Role.BASS : Role.MELODY;
+    }
+}

@@ -1,0 +1,61 @@
+package amberfence.reading;
+
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Which pitch classes the chord parts of a song sound at any tick. */
+public final class SoundingChords {
+    public static final SoundingChords NONE = new SoundingChords(new TreeMap<>());
+    private final TreeMap<Long, PitchClassSet> from;
+
+    private SoundingChords(TreeMap<Long, PitchClassSet> from) {
+        this.from = from;
+    }
+
+    /** The chords around a part: what all other parts with the role of chords sound. */
+    public static SoundingChords around(Song song, Part part) {
+        List<Note> notes = new ArrayList<>();
+        for (Part other : song.parts()) {
+            if (other.id() != part.id() && other.role() == Role.CHORDS) {
+                notes.addAll(other.line().notes());
+            }
+        }
+        return notes.isEmpty() ? NONE : of(notes);
+    }
+
+    static SoundingChords of(List<Note> notes) {
+        TreeMap<Long, int[]> counts = new TreeMap<>();
+        for (Note note : notes) {
+            counts.computeIfAbsent(note.start(), tick -> new int[12])[note.pitch() % 12]++;
+            counts.computeIfAbsent(note.end(), tick -> new int[12])[note.pitch() % 12]--;
+        }
+        TreeMap<Long, PitchClassSet> from = new TreeMap<>();
+        int[] sounding = new int[12];
+        counts.forEach((tick, change) -> {
+            int bits = 0;
+            for (int i = 0; i < 12; i++) {
+                sounding[i] += change[i];
+                bits |= sounding[i] > 0 ? 1 << i : 0;
+            }
+            from.put(tick, new PitchClassSet(bits));
+        });
+        return new SoundingChords(from);
+    }
+
+    public boolean isEmpty() {
+        return from.isEmpty();
+    }
+
+    /** The pitch classes that sound at a tick, none between chords. */
+    public PitchClassSet at(long tick) {
+        Map.Entry<Long, PitchClassSet> entry = from.floorEntry(tick);
+        return entry == null ? PitchClassSet.EMPTY : entry.getValue();
+    }
+}

@@ -1,0 +1,49 @@
+package amberfence.song;
+
+import amberfence.theory.Key;
+import java.util.List;
+
+/** The keys of a song by bar: at least one, the first from bar 1. */
+public record KeyPlan(List<KeySpan> spans) {
+    public KeyPlan {
+        spans = List.copyOf(spans);
+        if (spans.isEmpty() || spans.get(0).fromBar() != 1) {
+            throw new IllegalArgumentException("a key plan begins with a key from bar 1");
+        }
+        for (int i = 1; i < spans.size(); i++) {
+            if (spans.get(i).fromBar() <= spans.get(i - 1).fromBar()) {
+                throw new IllegalArgumentException("key spans must begin at rising bars; bar " + spans.get(i).fromBar()
+                        + " does not");
+            }
+        }
+    }
+
+    /** One key for the whole song. */
+    public static KeyPlan of(Key key) {
+        return new KeyPlan(List.of(new KeySpan(1, key)));
+    }
+
+    /** Index of the span that holds a bar. */
+    public int indexAt(int bar) {
+        int index = spans.size() - 1;
+        while (spans.get(index).fromBar() > bar) {
+            index--;
+        }
+        return index;
+    }
+
+    public Key at(int bar) {
+        return spans.get(indexAt(bar)).key();
+    }
+
+    public Key first() {
+        return spans.get(0).key();
+    }
+
+    /** The plan with the key of one span replaced. */
+    public KeyPlan with(int index, Key key) {
+        List<KeySpan> changed = new java.util.ArrayList<>(spans);
+        changed.set(index, new KeySpan(spans.get(index).fromBar(), key));
+        return new KeyPlan(changed);
+    }
+}

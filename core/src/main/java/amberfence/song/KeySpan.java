@@ -1,0 +1,12 @@
+package amberfence.song;
+
+import amberfence.theory.Key;
+
+/** A key from the beginning of a bar (from 1) until the next span. */
+public record KeySpan(int fromBar, Key key) {
+    public KeySpan {
+        if (fromBar < 1) {
+            throw new IllegalArgumentException("bars count from 1, not " + fromBar);
+        }
+    }
+}

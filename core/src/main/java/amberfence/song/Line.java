@@ -1,0 +1,44 @@
+package amberfence.song;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+/** The notes of a part, ordered by start, then pitch, then identity. */
+public record Line(List<Note> notes) {
+    public static final Line EMPTY = new Line(List.of());
+
+    public Line {
+        notes = List.copyOf(notes);
+        for (int i = 1; i < notes.size(); i++) {
+            if (Note.IN_TIME.compare(notes.get(i - 1), notes.get(i)) > 0) {
+                throw new IllegalArgumentException("the notes of a line must be in order; note " + (i + 1) + " is not");
+            }
+        }
+    }
+
+    /** A line of notes given in any order. */
+    public static Line of(Collection<Note> notes) {
+        List<Note> sorted = new ArrayList<>(notes);
+        sorted.sort(Note.IN_TIME);
+        return new Line(sorted);
+    }
+
+    public int size() {
+        return notes.size();
+    }
+
+    public boolean isEmpty() {
+        return notes.isEmpty();
+    }
+
+    public Optional<Note> note(long id) {
+        return notes.stream().filter(note -> note.id() == id).findFirst();
+    }
+
+    /** The first tick after the last sounding note, 0 for an empty line. */
+    public long end() {
+        return notes.stream().mapToLong(Note::end).max().orElse(0);
+    }
+}

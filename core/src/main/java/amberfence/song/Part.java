@@ -1,0 +1,78 @@
+package amberfence.song;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A named line of notes with a role: its takes, of which one is current, each with its own steps. Settling adds a take,
+ * so the original is always there to go back to.
+ *
+ * @param id identity within the song
+ * @param track which track of the source file the notes came from, or {@link #NO_TRACK}
+ * @param channel MIDI channel 0–15 on which the part plays
+ * @param current index into {@code takes}
+ */
+public record Part(int id, String name, Role role, int track, int channel, List<Take> takes, int current) {
+    /** The track of a part that was made here. */
+    public static final int NO_TRACK = -1;
+
+    public Part {
+        takes = List.copyOf(takes);
+        if (current < 0 || current >= takes.size()) {
+            throw new IllegalArgumentException("part “" + name + "” has takes 0 to " + (takes.size() - 1)
+                    + ", there is no take " + current);
+        }
+    }
+
+    /** A part with one take and no steps. */
+    public static Part of(int id, String name, Role role, int track, int channel, Line line) {
+        return new Part(id, name, role, track, channel, List.of(new Take("Original", line, List.of())), 0);
+    }
+
+    public Take take() {
+        return takes.get(current);
+    }
+
+    /** The current take's notes before any step. */
+    public Line line() {
+        return take().line();
+    }
+
+    public List<StepSlot> steps() {
+        return take().steps();
+    }
+
+    public Optional<StepSlot> step(long slotId) {
+        return steps().stream().filter(slot -> slot.id() == slotId).findFirst();
+    }
+
+    public boolean isDrums() {
+        return role == Role.DRUMS;
+    }
+
+    public Part withName(String newName) {
+        return new Part(id, newName, role, track, channel, takes, current);
+    }
+
+    public Part withRole(Role newRole) {
+        return new Part(id, name, newRole, track, channel, takes, current);
+    }
+
+    public Part withSteps(List<StepSlot> steps) {
+        List<Take> changed = new ArrayList<>(takes);
+        changed.set(current, take().withSteps(steps));
+        return new Part(id, name, role, track, channel, changed, current);
+    }
+
+    public Part withTake(int index) {
+        return new Part(id, name, role, track, channel, takes, index);
+    }
+
+    /** Adds a take with these notes and no steps, and makes it the current one. */
+    public Part plusTake(String takeName, Line line) {
+        List<Take> more = new ArrayList<>(takes);
+        more.add(new Take(takeName, line, List.of()));
+        return new Part(id, name, role, track, channel, more, more.size() - 1);
+    }
+}

@@ -1,0 +1,42 @@
+package amberfence.song;
+
+import java.util.List;
+
+/**
+ * What the file held besides the notes, so that it can be given back untouched and in order.
+ *
+ * @param type the file's type: 0 one track, 1 tracks together, 2 independent patterns
+ * @param division the file's own two bytes of time division: ticks per quarter, or SMPTE time when bit 15 is set
+ * @param headerRest bytes of the header beyond the six that are defined
+ * @param chunks tracks and foreign chunks in their order
+ * @param original the file as it was, or nothing for a song that was made here
+ */
+public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) {
+    /** One chunk of the file. */
+    public sealed interface Chunk {
+    }
+
+    /** A track: its events in order, the last one being the end of the track; and bytes found after that. */
+    public record Track(List<SourceEvent> events, Bytes rest) implements Chunk {
+        public Track {
+            events = List.copyOf(events);
+        }
+    }
+
+    /** A chunk of a kind that is not defined: passed on as it is, its eight bytes of head included. */
+    public record Foreign(Bytes bytes) implements Chunk {
+    }
+
+    public SourceFile {
+        chunks = List.copyOf(chunks);
+    }
+
+    /** The source of a song that was made here. */
+    public static SourceFile none(int ticksPerQuarter) {
+        return new SourceFile(1, ticksPerQuarter, Bytes.EMPTY, List.of(), Bytes.EMPTY);
+    }
+
+    public List<Track> tracks() {
+        return chunks.stream().filter(Track.class::isInstance).map(Track.class::cast).toList();
+    }
+}

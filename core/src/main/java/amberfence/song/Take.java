@@ -1,0 +1,14 @@
+package amberfence.song;
+
+import java.util.List;
+
+/** One version of a part: a named line and the steps that are tried on it. */
+public record Take(String name, Line line, List<StepSlot> steps) {
+    public Take {
+        steps = List.copyOf(steps);
+    }
+
+    public Take withSteps(List<StepSlot> newSteps) {
+        return new Take(name, line, newSteps);
+    }
+}

@@ -1,0 +1,166 @@
+package amberfence.song;
+
+import amberfence.theory.Range;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Tempo and metre over time; turns ticks into bar, beat and tick and back, in any metre. A change of metre begins a bar,
+ * wherever it stands. Beats that do not fall on whole ticks begin on the tick before.
+ *
+ * @param ticksPerQuarter 1–65535
+ * @param tempos by tick, the first at 0
+ * @param metres by tick, the first at 0
+ */
+public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metres) {
+    private static final Range RESOLUTION = new Range("ticks per quarter", 1, 65535);
+
+    public TimeMap {
+        RESOLUTION.check(ticksPerQuarter);
+        tempos = List.copyOf(tempos);
+        metres = List.copyOf(metres);
+        if (tempos.isEmpty() || tempos.get(0).tick() != 0 || metres.isEmpty() || metres.get(0).tick() != 0) {
+            throw new IllegalArgumentException("a time map has a tempo and a metre at tick 0");
+        }
+        checkOrder(tempos.stream().mapToLong(Tempo::tick).toArray(), "tempos");
+        checkOrder(metres.stream().mapToLong(Metre::tick).toArray(), "metres");
+    }
+
+    /** A constant tempo and metre. */
+    public static TimeMap of(int ticksPerQuarter, int microsecondsPerQuarter, int numerator, int denominator) {
+        return new TimeMap(ticksPerQuarter, List.of(new Tempo(0, microsecondsPerQuarter)),
+                List.of(new Metre(0, numerator, denominator)));
+    }
+
+    /** 120 quarters a minute in 4/4, which is what a MIDI file means when it says nothing. */
+    public static TimeMap usual(int ticksPerQuarter) {
+        return of(ticksPerQuarter, Tempo.USUAL, 4, 4);
+    }
+
+    private static void checkOrder(long[] ticks, String what) {
+        for (int i = 1; i < ticks.length; i++) {
+            if (ticks[i] <= ticks[i - 1]) {
+                throw new IllegalArgumentException(what + " must stand at rising ticks, not " + ticks[i] + " after "
+                        + ticks[i - 1]);
+            }
+        }
+    }
+
+    public Metre metreAt(long tick) {
+        return metres.get(metreIndex(tick));
+    }
+
+    public Tempo tempoAt(long tick) {
+        int i = tempos.size() - 1;
+        while (tempos.get(i).tick() > tick) {
+            i--;
+        }
+        return tempos.get(i);
+    }
+
+    private int metreIndex(long tick) {
+        int low = 0;
+        int high = metres.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (metres.get(middle).tick() <= tick) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
+        }
+        return low;
+    }
+
+    /** Ticks from a metre's beginning to its n-th beat (from 0). */
+    private long beatOffset(Metre metre, long beat) {
+        return Math.floorDiv(beat * 4 * ticksPerQuarter, metre.denominator());
+    }
+
+    private long beatAt(Metre metre, long tick) {
+        long beat = (tick - metre.tick()) * metre.denominator() / (4L * ticksPerQuarter);
+        return beatOffset(metre, beat + 1) <= tick - metre.tick() ? beat + 1 : beat;
+    }
+
+    /** How many bars the metre of this index fills before the next metre begins; a part of a bar counts. */
+    private long barsIn(int index) {
+        long ticks = metres.get(index + 1).tick() - metres.get(index).tick();
+        Metre metre = metres.get(index);
+        long bar = Math.max(1, beatOffset(metre, metre.numerator()));
+        long bars = ticks / bar;
+        while (beatOffset(metre, bars * metre.numerator()) < ticks) {
+            bars++;
+        }
+        while (bars > 1 && beatOffset(metre, (bars - 1) * metre.numerator()) >= ticks) {
+            bars--;
+        }
+        return bars;
+    }
+
+    /** Where a tick falls. */
+    public BarPosition position(long tick) {
+        Range.TICK.check(tick);
+        int index = metreIndex(tick);
+        Metre metre = metres.get(index);
+        long bars = 0;
+        for (int i = 0; i < index; i++) {
+            bars += barsIn(i);
+        }
+        long beat = beatAt(metre, tick);
+        return new BarPosition((int) (bars + beat / metre.numerator() + 1), (int) (beat % metre.numerator() + 1),
+                tick - metre.tick() - beatOffset(metre, beat));
+    }
+
+    /** The tick of a place; a beat beyond the bar's last counts on into the next bar. */
+    public long tick(BarPosition position) {
+        long bar = position.bar() - 1L;
+        int index = 0;
+        while (index < metres.size() - 1 && bar >= barsIn(index)) {
+            bar -= barsIn(index);
+            index++;
+        }
+        Metre metre = metres.get(index);
+        return metre.tick() + beatOffset(metre, bar * metre.numerator() + position.beat() - 1) + position.tick();
+    }
+
+    public long barStart(int bar) {
+        return tick(new BarPosition(bar, 1, 0));
+    }
+
+    public int barOf(long tick) {
+        return position(tick).bar();
+    }
+
+    /** Seconds from the beginning to a tick. */
+    public double seconds(long tick) {
+        double microseconds = 0;
+        for (int i = 0; i < tempos.size() && tempos.get(i).tick() < tick; i++) {
+            long until = i + 1 < tempos.size() ? Math.min(tick, tempos.get(i + 1).tick()) : tick;
+            microseconds += (double) (until - tempos.get(i).tick()) * tempos.get(i).microsecondsPerQuarter();
+        }
+        return microseconds / ticksPerQuarter / 1e6;
+    }
+
+    /** The ticks of all beats in [from, to), for rulers and weights; at most {@code limit} of them. */
+    public List<Long> beats(long from, long to, int limit) {
+        List<Long> ticks = new ArrayList<>();
+        int index = metreIndex(from);
+        long beat = beatAt(metres.get(index), from);
+        while (ticks.size() < limit) {
+            long tick = metres.get(index).tick() + beatOffset(metres.get(index), beat);
+            if (index + 1 < metres.size() && tick >= metres.get(index + 1).tick()) {
+                index++;
+                beat = 0;
+                continue;
+            }
+            if (tick >= to) {
+                break;
+            }
+            if (tick >= from) {
+                ticks.add(tick);
+            }
+            beat++;
+        }
+        return ticks;
+    }
+}

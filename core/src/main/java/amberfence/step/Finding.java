@@ -1,0 +1,44 @@
+package amberfence.step;
+
+import amberfence.song.Note;
+import java.util.Optional;
+
+/** Something that a step could not do well, with a way out in words; see {@link StepWords}. */
+public sealed interface Finding {
+    /** The note that it is about, if it is about one. */
+    default Optional<Note> note() {
+        return Optional.empty();
+    }
+
+    /** Two neighbours of a line that differed now sound alike: no inside note lies between. */
+    record StepLost(Note before, Note after) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(after);
+        }
+    }
+
+    /** Two notes of one channel sound one pitch at the same time, which they did not before. */
+    record Unison(Note first, Note second) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(second);
+        }
+    }
+
+    /** There is no inside note on the side that was asked for; the other side was taken, or the note was kept. */
+    record EndOfRange(Note atEnd) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(atEnd);
+        }
+    }
+
+    /** Ties were to go to the chord note, but no other part plays chords. */
+    record NoChords() implements Finding {
+    }
+
+    /** The part is drums; its notes name instruments and were left alone. */
+    record Drums(int notes) implements Finding {
+    }
+}

@@ -1,0 +1,28 @@
+package amberfence.step;
+
+import amberfence.song.Line;
+import java.util.List;
+
+/**
+ * What a step made of a line.
+ *
+ * @param considered how many notes the step looked at
+ * @param kept notes that the step would have changed and left on purpose
+ */
+public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Finding> findings, int considered) {
+    public Outcome {
+        changes = List.copyOf(changes);
+        kept = List.copyOf(kept);
+        findings = List.copyOf(findings);
+    }
+
+    /** A line that nothing needed to be done to. */
+    public static Outcome unchanged(Line line, List<Finding> findings) {
+        return new Outcome(line, List.of(), List.of(), findings, line.size());
+    }
+
+    /** How many notes were looked at and were right already. */
+    public int untouched() {
+        return considered - changes.size() - kept.size();
+    }
+}

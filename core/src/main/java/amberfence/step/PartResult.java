@@ -1,0 +1,57 @@
+package amberfence.step;
+
+import amberfence.song.Line;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What a part comes to: its line folded through its steps that are on.
+ *
+ * @param stages one for each step that is on, in order
+ */
+public record PartResult(Line original, List<Stage> stages) {
+    /** One step and what it made of the line that reached it. */
+    public record Stage(StepSlot slot, Line in, Outcome outcome) {
+    }
+
+    public PartResult {
+        stages = List.copyOf(stages);
+    }
+
+    /** Applies the steps of a part, in its song. */
+    public static PartResult of(Song song, Part part) {
+        Setting setting = Setting.of(song, part);
+        List<Stage> stages = new ArrayList<>();
+        Line line = part.line();
+        for (StepSlot slot : part.steps()) {
+            if (slot.on() && slot.treatment() instanceof Step step) {
+                Outcome outcome = step.apply(line, setting);
+                stages.add(new Stage(slot, line, outcome));
+                line = outcome.out();
+            }
+        }
+        return new PartResult(part.line(), stages);
+    }
+
+    /** The lines of all parts of a song after their steps. */
+    public static Map<Integer, Line> lines(Song song) {
+        Map<Integer, Line> lines = new TreeMap<>();
+        song.parts().forEach(part -> lines.put(part.id(), of(song, part).line()));
+        return lines;
+    }
+
+    /** The line after all steps. */
+    public Line line() {
+        return stages.isEmpty() ? original : stages.get(stages.size() - 1).outcome().out();
+    }
+
+    public Optional<Stage> stage(long slotId) {
+        return stages.stream().filter(stage -> stage.slot().id() == slotId).findFirst();
+    }
+}

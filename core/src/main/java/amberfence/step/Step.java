@@ -1,0 +1,10 @@
+package amberfence.step;
+
+import amberfence.song.Line;
+import amberfence.song.Treatment;
+
+/** One adjustable change to a part: an immutable record whose components are its settings. */
+public interface Step extends Treatment {
+    /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
+    Outcome apply(Line in, Setting setting);
+}

@@ -1,0 +1,76 @@
+package amberfence.step;
+
+import amberfence.step.Reason.ShapeLoss;
+import java.util.Map;
+import java.util.function.IntFunction;
+
+/** Makes the sentences for reasons and findings, in one place. Pitches are named by the function that is given. */
+public final class StepWords {
+    private static final Map<ShapeLoss, String> LOSSES = Map.of(
+            ShapeLoss.REPEATS, "keeps the line moving; %s would repeat the %s beside it",
+            ShapeLoss.SPLITS, "keeps the repeated note; %s would step away from the %s beside it",
+            ShapeLoss.TURNS, "keeps the line's direction; %s would turn it at the %s beside it");
+
+    private final IntFunction<String> names;
+
+    /** @param names the name of a MIDI pitch, for example "F♯4" */
+    public StepWords(IntFunction<String> names) {
+        this.names = names;
+    }
+
+    /** Why, as a short sentence without a full stop. */
+    public String sentence(Reason reason) {
+        if (reason instanceof Reason.Nearest r) {
+            return name(r.chosen()) + " is nearer than " + name(r.other());
+        } else if (reason instanceof Reason.AsDirected r) {
+            return "the next note inside, " + (r.up() ? "going up" : "going down");
+        } else if (reason instanceof Reason.TieDirected r) {
+            return pair(r.chosen(), r.other()) + " equally near; " + (r.chosen() < r.other() ? "down" : "up") + " decides";
+        } else if (reason instanceof Reason.TieChordNote r) {
+            return name(r.chosen()) + " is in the chord, " + name(r.other()) + " is not; both equally near";
+        } else if (reason instanceof Reason.KeptShape r) {
+            return LOSSES.get(r.loss()).formatted(name(r.other()), name(r.neighbour()));
+        } else if (reason instanceof Reason.SmallerLeap r) {
+            return "the smaller leap to " + name(r.neighbour()) + "; " + name(r.other()) + " keeps the shape as well";
+        } else if (reason instanceof Reason.AvoidedUnison r) {
+            return name(r.other()) + " already sounds at that time";
+        } else if (reason instanceof Reason.WholeLine r) {
+            return "the line as a whole keeps its shape best this way; " + name(r.other()) + " was the other choice";
+        } else if (reason instanceof Reason.TieDown r) {
+            return pair(r.chosen(), r.other()) + " equally near and alike in the line; the lower is taken";
+        } else if (reason instanceof Reason.OnlyCandidate r) {
+            return "the only note inside on this side of the range";
+        } else if (reason instanceof Reason.LeftOut) {
+            return "outside notes are left out";
+        } else if (reason instanceof Reason.LeftByHand) {
+            return "left alone by hand";
+        }
+        throw new IllegalStateException("no words for " + reason);
+    }
+
+    /** What could not be done well, and a way out. */
+    public String sentence(Finding finding) {
+        if (finding instanceof Finding.StepLost f) {
+            return "a step lost: " + name(f.before().pitch()) + " now repeats, as no inside note lies between; "
+                    + "leave one of the two alone, or allow its pitch";
+        } else if (finding instanceof Finding.Unison f) {
+            return name(f.first().pitch()) + " sounds twice at once; leave one of the two where it was, or move one";
+        } else if (finding instanceof Finding.EndOfRange f) {
+            return "no inside note lies on that side of " + name(f.atEnd().pitch()) + "; the other side is taken";
+        } else if (finding instanceof Finding.NoChords) {
+            return "no other part plays chords; the line's shape decides instead. Give a part the role of chords";
+        } else if (finding instanceof Finding.Drums f) {
+            return f.notes() + " drum notes are left alone: they name instruments, not pitches. Change the part's role "
+                    + "if it is no drum part";
+        }
+        throw new IllegalStateException("no words for " + finding);
+    }
+
+    private String name(int pitch) {
+        return names.apply(pitch);
+    }
+
+    private String pair(int a, int b) {
+        return name(Math.min(a, b)) + " and " + name(Math.max(a, b)) + " are";
+    }
+}

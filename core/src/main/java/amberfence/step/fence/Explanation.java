@@ -1,0 +1,101 @@
+package amberfence.step.fence;
+
+import amberfence.step.Reason;
+import amberfence.step.Reason.ShapeLoss;
+import java.util.Optional;
+
+/** Finds out, for a note of a solved line, what tipped the balance between its two candidates. */
+final class Explanation {
+    private final LineGraph graph;
+    private final int[] solved;
+    /** Index of the note after in the same voice, or −1. */
+    private final int[] next;
+
+    Explanation(LineGraph graph, int[] solved) {
+        this.graph = graph;
+        this.solved = solved;
+        this.next = new int[solved.length];
+        java.util.Arrays.fill(next, -1);
+        for (int i = 0; i < solved.length; i++) {
+            if (graph.previous[i] >= 0) {
+                next[graph.previous[i]] = i;
+            }
+        }
+    }
+
+    Reason of(int note) {
+        int chosen = solved[note];
+        int other = chosen == graph.low[note] ? graph.high[note] : graph.low[note];
+        if (meets(note, other) && !meets(note, chosen)) {
+            return new Reason.AvoidedUnison(chosen, other);
+        }
+        int nearer = Math.abs(other - graph.pitch(note)) - Math.abs(chosen - graph.pitch(note));
+        int chosenLosses = losses(note, chosen);
+        int otherLosses = losses(note, other);
+        if (otherLosses > chosenLosses && nearer <= 0) {
+            return firstLoss(note, chosen, other);
+        }
+        if (nearer > 0) {
+            return new Reason.Nearest(chosen, other);
+        }
+        if (nearer < 0 || chosenLosses > otherLosses) {
+            return new Reason.WholeLine(chosen, other);
+        }
+        return leaps(note, chosen, other);
+    }
+
+    private boolean meets(int note, int pitch) {
+        for (int earlier : graph.together[note]) {
+            if (solved[earlier] == pitch) {
+                return true;
+            }
+        }
+        for (int later = note + 1; later <= graph.lastUse[note]; later++) {
+            if (solved[later] == pitch && graph.isTogether(note, later)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Optional<ShapeLoss> lossBefore(int note, int pitch) {
+        int before = graph.previous[note];
+        return before < 0 ? Optional.empty()
+                : ShapeCost.loss(graph.pitch(note) - graph.pitch(before), pitch - solved[before]);
+    }
+
+    private Optional<ShapeLoss> lossAfter(int note, int pitch) {
+        int after = next[note];
+        return after < 0 ? Optional.empty()
+                : ShapeCost.loss(graph.pitch(after) - graph.pitch(note), solved[after] - pitch);
+    }
+
+    private int losses(int note, int pitch) {
+        return (lossBefore(note, pitch).isPresent() ? 1 : 0) + (lossAfter(note, pitch).isPresent() ? 1 : 0);
+    }
+
+    private Reason firstLoss(int note, int chosen, int other) {
+        Optional<ShapeLoss> after = lossAfter(note, other);
+        if (after.isPresent() && lossAfter(note, chosen).isEmpty()) {
+            return new Reason.KeptShape(chosen, other, after.get(), solved[next[note]]);
+        }
+        return new Reason.KeptShape(chosen, other, lossBefore(note, other).orElseThrow(), solved[graph.previous[note]]);
+    }
+
+    private Reason leaps(int note, int chosen, int other) {
+        int before = graph.previous[note];
+        int after = next[note];
+        int chosenLeaps = leap(before, chosen) + leap(after, chosen);
+        int otherLeaps = leap(before, other) + leap(after, other);
+        if (otherLeaps > chosenLeaps) {
+            int neighbour = leap(before, other) > leap(before, chosen) ? before : after;
+            return new Reason.SmallerLeap(chosen, other, solved[neighbour]);
+        }
+        return chosen < other && otherLeaps == chosenLeaps ? new Reason.TieDown(chosen, other)
+                : new Reason.WholeLine(chosen, other);
+    }
+
+    private int leap(int neighbour, int pitch) {
+        return neighbour < 0 ? 0 : Math.abs(solved[neighbour] - pitch);
+    }
+}

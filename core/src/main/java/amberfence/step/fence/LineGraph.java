@@ -1,0 +1,115 @@
+package amberfence.step.fence;
+
+import amberfence.reading.VoiceSplitter;
+import amberfence.song.Note;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Which notes of a line bear on each other: neighbours in a voice, and notes of one channel that sound together closely
+ * enough to land on one pitch. Each note has one or two candidate pitches; a note with one is fixed.
+ */
+final class LineGraph {
+    private static final int[] NOTHING = {};
+
+    final List<Note> notes;
+    final int[] low;
+    final int[] high;
+    /** Index of the note before in the same voice, or −1. */
+    final int[] previous;
+    /** Indices of earlier notes that still sound when this one begins and might share a pitch with it. */
+    final int[][] together;
+    /** The last note that this one bears on. */
+    final int[] lastUse;
+
+    LineGraph(List<Note> notes, int[] low, int[] high) {
+        this.notes = notes;
+        this.low = low;
+        this.high = high;
+        this.previous = VoiceSplitter.previous(notes);
+        this.together = new int[notes.size()][];
+        this.lastUse = new int[notes.size()];
+        findTogether();
+        for (int i = 0; i < lastUse.length; i++) {
+            lastUse[i] = i;
+            if (previous[i] >= 0) {
+                lastUse[previous[i]] = i;
+            }
+            for (int other : together[i]) {
+                lastUse[other] = i;
+            }
+        }
+    }
+
+    int pitch(int note) {
+        return notes.get(note).pitch();
+    }
+
+    boolean isFixed(int note) {
+        return low[note] == high[note];
+    }
+
+    private void findTogether() {
+        int[] sounding = new int[16];
+        int count = 0;
+        for (int i = 0; i < notes.size(); i++) {
+            Note note = notes.get(i);
+            int kept = 0;
+            int[] found = NOTHING;
+            for (int k = 0; k < count; k++) {
+                Note earlier = notes.get(sounding[k]);
+                if (earlier.end() > note.start()) {
+                    if (canMeet(sounding[k], i)) {
+                        found = Arrays.copyOf(found, found.length + 1);
+                        found[found.length - 1] = sounding[k];
+                    }
+                    sounding[kept++] = sounding[k];
+                }
+            }
+            together[i] = found;
+            if (kept == sounding.length) {
+                sounding = Arrays.copyOf(sounding, 2 * kept);
+            }
+            sounding[kept] = i;
+            count = kept + 1;
+        }
+    }
+
+    private boolean canMeet(int a, int b) {
+        Note first = notes.get(a);
+        Note second = notes.get(b);
+        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && first.pitch() != second.pitch()
+                && (low[a] == low[b] || low[a] == high[b] || high[a] == low[b] || high[a] == high[b]);
+    }
+
+    /** The cost of two notes that bear on each other taking these pitches. */
+    long cost(int earlier, int earlierPitch, int later, int laterPitch) {
+        long cost = 0;
+        if (previous[later] == earlier) {
+            cost += ShapeCost.neighbours(pitch(later) - pitch(earlier), laterPitch - earlierPitch);
+        }
+        if (earlierPitch == laterPitch && isTogether(earlier, later)
+                && (canAvoid(earlier, earlierPitch) || canAvoid(later, laterPitch))) {
+            cost += ShapeCost.unison();
+        }
+        return cost;
+    }
+
+    boolean isTogether(int earlier, int later) {
+        for (int other : together[later]) {
+            if (other == earlier) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a note has another candidate at most one semitone farther than this one. */
+    private boolean canAvoid(int note, int candidate) {
+        if (isFixed(note)) {
+            return false;
+        }
+        int other = candidate == low[note] ? high[note] : low[note];
+        return Math.abs(other - pitch(note)) <= Math.abs(candidate - pitch(note)) + 1;
+    }
+}

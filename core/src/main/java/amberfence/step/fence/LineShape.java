@@ -1,0 +1,182 @@
+package amberfence.step.fence;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Chooses a pitch for every note of a line at once, so that the whole costs least; see {@link ShapeCost}.
+ *
+ * <p>The search is exact: dynamic programming along the line, which keeps, for every combination of choices of the notes
+ * that still bear on later ones, the least cost so far. In a melody that is one note, in a chord part as many as there
+ * are voices. Only where more than {@link #MOST_LIVE} open choices hang together at one moment, which takes a cluster
+ * of outside notes in a dozen voices, is the oldest of them decided early.
+ */
+final class LineShape {
+    private static final int MOST_LIVE = 12;
+
+    /** How a note's choice follows from the choices of the notes still open when it was closed; one bit a combination. */
+    private record Closed(int note, int[] open, long[] bits) {
+    }
+
+    private final LineGraph graph;
+    private final boolean[] goesHigh;
+    private final boolean[] decided;
+    private final List<Closed> closed = new ArrayList<>();
+    private int[] live = new int[MOST_LIVE + 1];
+    private int liveCount;
+    private long[] costs = {0};
+
+    private LineShape(LineGraph graph) {
+        this.graph = graph;
+        this.goesHigh = new boolean[graph.notes.size()];
+        this.decided = new boolean[graph.notes.size()];
+    }
+
+    /** The chosen pitch for each note. */
+    static int[] solve(LineGraph graph) {
+        return new LineShape(graph).solve();
+    }
+
+    private int[] solve() {
+        int size = graph.notes.size();
+        for (int note = 0; note < size; note++) {
+            if (graph.isFixed(note)) {
+                if (liveCount > 0) {
+                    addEdges(note, graph.low[note], 0, costs.length);
+                }
+            } else {
+                open(note);
+            }
+            closeFinished(note);
+        }
+        for (int i = closed.size() - 1; i >= 0; i--) {
+            Closed choice = closed.get(i);
+            int state = 0;
+            for (int k = 0; k < choice.open.length; k++) {
+                state |= goesHigh[choice.open[k]] ? 1 << k : 0;
+            }
+            goesHigh[choice.note] = (choice.bits[state >> 6] >>> (state & 63) & 1) == 1;
+        }
+        int[] pitches = new int[size];
+        for (int note = 0; note < size; note++) {
+            pitches[note] = goesHigh[note] ? graph.high[note] : graph.low[note];
+        }
+        return pitches;
+    }
+
+    /** Doubles the table: the lower half of it for the note's lower candidate, the upper half for its higher one. */
+    private void open(int note) {
+        int half = costs.length;
+        costs = Arrays.copyOf(costs, 2 * half);
+        long down = ShapeCost.distance(graph.pitch(note), graph.low[note]);
+        long up = ShapeCost.distance(graph.pitch(note), graph.high[note]);
+        for (int state = 0; state < half; state++) {
+            costs[half + state] = costs[state] + up;
+            costs[state] += down;
+        }
+        addEdges(note, graph.low[note], 0, half);
+        addEdges(note, graph.high[note], half, 2 * half);
+        live[liveCount++] = note;
+        if (liveCount > MOST_LIVE) {
+            decideOldest();
+        }
+    }
+
+    private void addEdges(int note, int pitch, int from, int to) {
+        int before = graph.previous[note];
+        if (before >= 0) {
+            addEdge(before, note, pitch, from, to);
+        }
+        for (int other : graph.together[note]) {
+            if (other != before) {
+                addEdge(other, note, pitch, from, to);
+            }
+        }
+    }
+
+    private void addEdge(int earlier, int note, int pitch, int from, int to) {
+        if (graph.isFixed(earlier) || decided[earlier]) {
+            int settled = goesHigh[earlier] ? graph.high[earlier] : graph.low[earlier];
+            long cost = graph.cost(earlier, settled, note, pitch);
+            for (int state = from; state < to; state++) {
+                costs[state] += cost;
+            }
+            return;
+        }
+        int slot = slot(earlier);
+        long whenLow = graph.cost(earlier, graph.low[earlier], note, pitch);
+        long whenHigh = graph.cost(earlier, graph.high[earlier], note, pitch);
+        for (int state = from; state < to; state++) {
+            costs[state] += (state >> slot & 1) == 0 ? whenLow : whenHigh;
+        }
+    }
+
+    private int slot(int note) {
+        int slot = 0;
+        while (live[slot] != note) {
+            slot++;
+        }
+        return slot;
+    }
+
+    private void closeFinished(int now) {
+        for (int slot = liveCount - 1; slot >= 0; slot--) {
+            if (graph.lastUse[live[slot]] <= now) {
+                close(slot);
+            }
+        }
+        if (liveCount == 0) {
+            costs[0] = 0;
+        } else {
+            subtractLeast();
+        }
+    }
+
+    /** Only differences matter; this keeps a long line's costs small. */
+    private void subtractLeast() {
+        long least = costs[0];
+        for (long cost : costs) {
+            least = Math.min(least, cost);
+        }
+        for (int state = 0; state < costs.length; state++) {
+            costs[state] -= least;
+        }
+    }
+
+    /** Takes a note out of the table, keeping for every combination of the others its better candidate; alike, the lower. */
+    private void close(int slot) {
+        int note = live[slot];
+        System.arraycopy(live, slot + 1, live, slot, liveCount - slot - 1);
+        liveCount--;
+        long[] rest = new long[costs.length / 2];
+        long[] bits = new long[rest.length + 63 >> 6];
+        for (int state = 0; state < rest.length; state++) {
+            int low = state & (1 << slot) - 1 | state >> slot << slot + 1;
+            long whenLow = costs[low];
+            long whenHigh = costs[low | 1 << slot];
+            if (whenHigh < whenLow) {
+                bits[state >> 6] |= 1L << (state & 63);
+            }
+            rest[state] = Math.min(whenLow, whenHigh);
+        }
+        costs = rest;
+        closed.add(new Closed(note, Arrays.copyOf(live, liveCount), bits));
+    }
+
+    private void decideOldest() {
+        int best = 0;
+        for (int state = 1; state < costs.length; state++) {
+            best = costs[state] < costs[best] ? state : best;
+        }
+        int note = live[0];
+        goesHigh[note] = (best & 1) == 1;
+        decided[note] = true;
+        System.arraycopy(live, 1, live, 0, --liveCount);
+        long[] rest = new long[costs.length / 2];
+        for (int state = 0; state < rest.length; state++) {
+            rest[state] = costs[state << 1 | best & 1];
+        }
+        costs = rest;
+    }
+}

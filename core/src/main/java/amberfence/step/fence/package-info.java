@@ -1,0 +1,2 @@
+/** Steps that keep a part inside the fence. */
+package amberfence.step.fence;

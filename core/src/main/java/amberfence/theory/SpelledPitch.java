@@ -1,0 +1,53 @@
+package amberfence.theory;
+
+/**
+ * A note name in an octave, middle C being C4 (scientific pitch notation; ASA/ISO, and the MusicXML 4.0 schema's
+ * type {@code octave}). C♭4 is MIDI 59, B♯3 is MIDI 60: the octave counts letters, not sounds.
+ */
+public record SpelledPitch(NoteName name, int octave) {
+    /** Reads a name and an octave number: {@code C4}, {@code F#3}, {@code Bb-1}. */
+    public static SpelledPitch parse(String text) {
+        String plain = Accidental.plain(text.strip());
+        int digit = 0;
+        while (digit < plain.length() && plain.charAt(digit) != '-' && !Character.isDigit(plain.charAt(digit))) {
+            digit++;
+        }
+        if (digit == plain.length() || !plain.substring(digit).matches("-?[0-9]{1,2}")) {
+            throw new MusicTextException("“" + text + "” is no pitch; write a note and its octave, as in F#4");
+        }
+        return new SpelledPitch(NoteName.parse(plain.substring(0, digit)), Integer.parseInt(plain.substring(digit)));
+    }
+
+    /** The MIDI pitch, C4 = 60; outside 0–127 for pitches that MIDI does not have. */
+    public int number() {
+        return PitchClass.COUNT * (octave + 1) + name.letter().semitones() + name.alteration();
+    }
+
+    public SpelledPitch plus(Interval interval) {
+        return moved(name.plus(interval), interval.semitones());
+    }
+
+    public SpelledPitch minus(Interval interval) {
+        return moved(name.minus(interval), -interval.semitones());
+    }
+
+    private SpelledPitch moved(NoteName target, int semitones) {
+        return of(target, number() + semitones);
+    }
+
+    /** The pitch of a given sound under a given name, which fixes the octave. */
+    public static SpelledPitch of(NoteName name, int number) {
+        int natural = number - name.alteration() - name.letter().semitones();
+        return new SpelledPitch(name, Math.floorDiv(natural, PitchClass.COUNT) - 1);
+    }
+
+    /** Name and octave, for example {@code F♯4}. */
+    public String text() {
+        return name.text() + (octave < 0 ? "−" : "") + Math.abs(octave);
+    }
+
+    @Override
+    public String toString() {
+        return text();
+    }
+}

@@ -1,0 +1,138 @@
+#!/usr/bin/python3
+"""Makes the two font families that ship with Amber Fence.
+
+Takes the Latin subsets of EB Garamond and Inter and the accidentals of Noto Music (all SIL Open Font
+License 1.1) from the npm packages @fontsource/eb-garamond, @fontsource/inter and @fontsource/noto-music,
+unpacked below the folder given as the first argument, and writes TrueType files to the second.
+The families get names of their own, as the licence asks for changed fonts. Needs Debian's python3-fonttools.
+
+    build-fonts.py UNPACKED_PACKAGES app/src/main/resources/amberfence/app/theme/fonts
+"""
+import glob
+import sys
+
+from fontTools.merge import Merger, Options
+from fontTools.pens.recordingPen import DecomposingRecordingPen
+from fontTools.pens.transformPen import TransformPen
+from fontTools.pens.ttGlyphPen import TTGlyphPen
+from fontTools.ttLib import TTFont
+
+SOURCE, TARGET = sys.argv[1], sys.argv[2]
+FACES = [
+    ("eb-garamond", "500-normal", "Ferry Serif", "Regular", "FerrySerif-Regular.ttf"),
+    ("eb-garamond", "600-normal", "Ferry Serif", "Bold", "FerrySerif-Bold.ttf"),
+    ("eb-garamond", "500-italic", "Ferry Serif", "Italic", "FerrySerif-Italic.ttf"),
+    ("inter", "400-normal", "Ferry Sans", "Regular", "FerrySans-Regular.ttf"),
+    ("inter", "600-normal", "Ferry Sans", "Bold", "FerrySans-Bold.ttf"),
+]
+# Accidentals and note signs, with the share of the cap height that each should have.
+MUSIC = {"♭": 1.12, "♮": 1.2, "♯": 1.16, "𝄪": 0.62, "𝄫": 1.12, "♩": 1.1, "♪": 1.1}
+SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8",
+                "⁹": "9", "⁺": "+"}
+# Simple signs, drawn on a square of 100 units standing on the baseline.
+SHAPES = {
+    "→": [[(4, 31), (72, 31), (72, 39), (4, 39)], [(60, 12), (66, 7), (96, 35), (66, 63), (60, 58), (84, 35)]],
+    "▲": [[(10, 8), (90, 8), (50, 72)]],
+    "▼": [[(10, 68), (50, 4), (90, 68)]],
+    "▾": [[(22, 52), (50, 16), (78, 52)]],
+    "▸": [[(28, 6), (72, 36), (28, 66)]],
+    "✓": [[(6, 34), (14, 41), (34, 18), (80, 72), (88, 65), (34, 3)]],
+    "✕": [[(14, 10), (21, 3), (50, 31), (79, 3), (86, 10), (57, 38), (86, 66), (79, 73), (50, 45), (21, 73),
+           (14, 66), (43, 38)]],
+}
+
+
+def path_of(package, pattern):
+    found = glob.glob(f"{SOURCE}/**/{package}-{pattern}.woff", recursive=True)
+    if not found:
+        raise SystemExit(f"no {package}-{pattern}.woff below {SOURCE}")
+    return found[0]
+
+
+def clockwise(points):
+    area = sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(points, points[1:] + points[:1]))
+    return points if area < 0 else points[::-1]
+
+
+def add(font, character, draw, advance):
+    name = f"u{ord(character):04X}"
+    pen = TTGlyphPen(None)
+    draw(pen)
+    font["glyf"][name] = pen.glyph()
+    font["hmtx"][name] = (int(advance), getattr(font["glyf"][name], "xMin", 0))
+    for table in font["cmap"].tables:
+        if table.isUnicode() and (ord(character) <= 0xFFFF or table.format == 12):
+            table.cmap[ord(character)] = name
+
+
+def add_format_12(font):
+    from fontTools.ttLib.tables._c_m_a_p import CmapSubtable
+    wide = CmapSubtable.newSubtable(12)
+    wide.platformID, wide.platEncID, wide.language = 3, 10, 0
+    wide.cmap = dict(font.getBestCmap())
+    font["cmap"].tables.append(wide)
+
+
+def bounds(font, name):
+    glyph = font["glyf"][name]
+    glyph.recalcBounds(font["glyf"])
+    return glyph.xMin, glyph.yMin, glyph.xMax, glyph.yMax
+
+
+def build(package, style, family, face, file):
+    options = Options(drop_tables=["vmtx", "vhea", "GPOS", "GSUB", "GDEF", "STAT"])
+    parts = [path_of(package, f"{subset}-{style}") for subset in ("latin", "latin-ext")]
+    font = Merger(options=options).merge(parts)
+    units = font["head"].unitsPerEm
+    add_format_12(font)
+    capital = bounds(font, font.getBestCmap()[ord("H")])[3]
+    music = TTFont(path_of("noto-music", "music-400-normal"))
+    for character, share in MUSIC.items():
+        name = music.getBestCmap()[ord(character)]
+        x0, y0, x1, y1 = bounds(music, name)
+        scale = capital * share / (y1 - y0)
+        lift = (capital - capital * share) / 2 - y0 * scale + (capital * 0.06 if character == "♭" else 0)
+        side = 0.06 * capital
+        recording = DecomposingRecordingPen(music.getGlyphSet())
+        music.getGlyphSet()[name].draw(recording)
+        add(font, character, lambda pen: recording.replay(
+            TransformPen(pen, (scale, 0, 0, scale, side - x0 * scale, lift))), (x1 - x0) * scale + 2 * side)
+    glyphs = font.getGlyphSet()
+    for character, plain in SUPERSCRIPTS.items():
+        name = font.getBestCmap()[ord(plain)]
+        recording = DecomposingRecordingPen(glyphs)
+        glyphs[name].draw(recording)
+        add(font, character, lambda pen: recording.replay(TransformPen(pen, (0.6, 0, 0, 0.6, 0, capital * 0.45))),
+            font["hmtx"][name][0] * 0.6)
+    for character, contours in SHAPES.items():
+        scale = capital / 72 * 0.95
+
+        def draw(pen, contours=contours, scale=scale):
+            for contour in contours:
+                points = [(round(x * scale), round(y * scale)) for x, y in clockwise(contour)]
+                pen.moveTo(points[0])
+                for point in points[1:]:
+                    pen.lineTo(point)
+                pen.closePath()
+        add(font, character, draw, 100 * scale)
+    for record in list(font["name"].names):
+        text = {1: family, 2: face, 3: f"{family} {face} for Amber Fence", 4: f"{family} {face}",
+                6: f"{family.replace(' ', '')}-{face}"}.get(record.nameID)
+        if text:
+            font["name"].setName(text, record.nameID, record.platformID, record.platEncID, record.langID)
+        elif record.nameID in (16, 17, 21, 22, 25):
+            font["name"].removeNames(nameID=record.nameID)
+    font["OS/2"].usWeightClass = 700 if face == "Bold" else 400
+    font["OS/2"].fsSelection = {"Bold": 0x20, "Italic": 0x01}.get(face, 0x40)
+    font["head"].macStyle = {"Bold": 1, "Italic": 2}.get(face, 0)
+    font.setGlyphOrder(list(font["glyf"].glyphOrder))
+    if hasattr(font, "_reverseGlyphOrderDict"):
+        del font._reverseGlyphOrderDict
+    font["maxp"].numGlyphs = len(font.getGlyphOrder())
+    font.flavor = None
+    font.save(f"{TARGET}/{file}")
+    print(file, len(font.getBestCmap()), "characters")
+
+
+for row in FACES:
+    build(*row)

@@ -1,0 +1,65 @@
+# Shared by ./amber-fence, ./verify and ./bench: finds the tools, installs or names what is missing.
+# Messages go to standard error, so that the output of commands stays clean.
+
+say() { printf 'amber-fence: %s\n' "$*" >&2; }
+
+need_java() {
+  local java="${JAVA_HOME:+$JAVA_HOME/bin/}java" version
+  version=$("$java" -version 2>&1 | sed -n 's/.* version "\([0-9]*\).*/\1/p' | head -n 1) || true
+  if [ -z "$version" ] || [ "$version" -lt 17 ]; then
+    say "a JDK of version 17 or later is needed and was not found (found: ${version:-none}); install one, or set JAVA_HOME"
+    exit 1
+  fi
+  JAVA="$java"
+}
+
+need_maven() {
+  command -v mvn >/dev/null 2>&1 || { say "Maven (the command mvn) is needed and was not found; install it"; exit 1; }
+}
+
+# need_packages PACKAGE=LIBRARY-OR-PROGRAM …: installs the Debian packages whose library or program is missing when
+# root, else names the one command to type.
+need_packages() {
+  local missing=() pair package proof known
+  command -v ldconfig >/dev/null 2>&1 || [ -x /sbin/ldconfig ] || return 0
+  known=$(PATH="$PATH:/sbin:/usr/sbin" ldconfig -p)
+  for pair in "$@"; do
+    package=${pair%%=*}
+    proof=${pair#*=}
+    case "$proof" in
+      lib*) grep -q "$proof" <<<"$known" || missing+=("$package") ;;
+      *) command -v "$proof" >/dev/null 2>&1 || missing+=("$package") ;;
+    esac
+  done
+  [ ${#missing[@]} -eq 0 ] && return 0
+  if ! command -v apt-get >/dev/null 2>&1; then
+    say "these are missing (by their Debian names): ${missing[*]}; install them with your system's package tool"
+    exit 1
+  elif [ "$(id -u)" -eq 0 ]; then
+    say "installing ${missing[*]}"
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq "${missing[@]}"; } >&2
+  else
+    say "these system packages are missing; type: sudo apt-get install ${missing[*]}"
+    exit 1
+  fi
+}
+
+# The libraries under a real window, and those under the interface tests.
+WINDOW_PACKAGES=(libgtk-3-0=libgtk-3.so.0 libgl1=libGL.so.1 libxtst6=libXtst.so.6 libxxf86vm1=libXxf86vm.so.1)
+TEST_PACKAGES=(libpango-1.0-0=libpango-1.0.so.0 libpangoft2-1.0-0=libpangoft2-1.0.so.0 libfreetype6=libfreetype.so.6
+  fontconfig=fc-match)
+
+# Builds the jars when a source is newer than the last build.
+build() {
+  local stamp="$HOME_DIR/.amber-fence/built"
+  if [ -e "$stamp" ] && [ -d "$HOME_DIR/app/target/lib" ] && [ -d "$HOME_DIR/cli/target/lib" ] &&
+      [ -z "$(find "$HOME_DIR"/pom.xml "$HOME_DIR"/core/{pom.xml,src/main} "$HOME_DIR"/cli/{pom.xml,src/main} \
+        "$HOME_DIR"/app/{pom.xml,src/main} -newer "$stamp" -print -quit)" ]; then
+    return 0
+  fi
+  need_maven
+  say "building; the first time this takes a minute or two"
+  (cd "$HOME_DIR" && mvn -q -B -DskipTests package) >&2
+  mkdir -p "$(dirname "$stamp")"
+  touch "$stamp"
+}
