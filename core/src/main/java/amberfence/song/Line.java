@@ -37,6 +37,11 @@ public record Line(List<Note> notes) {
         return notes.stream().filter(note -> note.id() == id).findFirst();
     }
 
+    /** The notes that begin in [from, to). */
+    public Line between(long from, long to) {
+        return new Line(notes.stream().filter(note -> note.start() >= from && note.start() < to).toList());
+    }
+
     /** The first tick after the last sounding note, 0 for an empty line. */
     public long end() {
         return notes.stream().mapToLong(Note::end).max().orElse(0);

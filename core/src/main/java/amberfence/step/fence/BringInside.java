@@ -5,11 +5,12 @@ import amberfence.song.Note;
 import amberfence.step.Change;
 import amberfence.step.Finding;
 import amberfence.step.Kept;
+import amberfence.step.LeavesByHand;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
-import amberfence.step.Step;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,7 +24,7 @@ import java.util.function.LongUnaryOperator;
  * @param ties what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
  * @param leftAlone identities of notes that stay as they are, in ascending order
  */
-public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implements Step {
+public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implements LeavesByHand {
     /** To the nearest, ties keeping the line's shape. */
     public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, List.of());
 
@@ -43,13 +44,13 @@ public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implem
         return new BringInside(moveTo, ties, notes);
     }
 
-    /** The same step with one note left alone, or moved again. */
-    public BringInside withLeft(long noteId, boolean left) {
+    @Override
+    public BringInside withLeft(Collection<Long> noteIds, boolean left) {
         Set<Long> changed = new TreeSet<>(leftAlone);
         if (left) {
-            changed.add(noteId);
+            changed.addAll(noteIds);
         } else {
-            changed.remove(noteId);
+            changed.removeAll(noteIds);
         }
         return withLeftAlone(List.copyOf(changed));
     }

@@ -1,0 +1,78 @@
+package amberfence.app;
+
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.DesktopFileChoice;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Theme;
+import amberfence.app.workspace.Workspace;
+import amberfence.demo.LanternFerry;
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.Song;
+import amberfence.song.SourceFile;
+import amberfence.song.TimeMap;
+import amberfence.theory.Key;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/** The application with its one window. */
+public final class AmberFence extends Application {
+    static final double WIDTH = 1280;
+    static final double HEIGHT = 800;
+
+    private Workspace workspace;
+
+    @Override
+    public void start(Stage stage) {
+        Arguments arguments;
+        try {
+            arguments = Arguments.parse(getParameters().getRaw());
+        } catch (IllegalArgumentException e) {
+            System.err.println("amber-fence: " + e.getMessage());
+            System.exit(2);
+            return;
+        }
+        Theme.loadFonts();
+        Session session = new Session(arguments.demo() ? LanternFerry.song() : empty());
+        workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments));
+        Scene scene = new Scene(workspace, WIDTH, HEIGHT);
+        workspace.installShortcuts(scene);
+        stage.setScene(scene);
+        workspace.setTheme(Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT)));
+        stage.setTitle("Amber Fence");
+        stage.setMinWidth(900);
+        stage.setMinHeight(620);
+        stage.show();
+        if (System.getProperty("amberfence.firstPicture") != null) {
+            FirstPicture.leaveAfter(scene);
+        }
+        arguments.file().ifPresent(workspace.files()::open);
+        if (arguments.screenshot().isPresent()) {
+            new Screenshots(scene, workspace, session).take(arguments);
+        } else if (!arguments.demo() && arguments.file().isEmpty()) {
+            workspace.files().recover();
+        }
+    }
+
+    @Override
+    public void stop() {
+        if (workspace != null) {
+            workspace.files().leave();
+        }
+    }
+
+    /** Pictures are taken without touching the person's own files. */
+    private static AppFolder folder(Arguments arguments) {
+        return arguments.screenshot().isPresent() ? new AppFolder(Path.of(System.getProperty("java.io.tmpdir"),
+                "amber-fence-pictures")) : AppFolder.usual(System.getenv());
+    }
+
+    private static Song empty() {
+        return new Song("New song", TimeMap.usual(480), Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(),
+                SourceFile.none(480), 1);
+    }
+}

@@ -1,0 +1,73 @@
+package amberfence.app.changes;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.Note;
+import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/** Shows one row: where, from what to what, why, and move or leave. */
+final class ChangeCell extends ListCell<ChangeRow> {
+    private final Label place = Controls.label("", "soft", "small");
+    private final Label names = Controls.label("", "strong");
+    private final Label degrees = Controls.label("", "serif", "deep");
+    private final Label reason = Controls.label("");
+    private final ToggleButton move = new ToggleButton(Words.say("changes.move"));
+    private final ToggleButton leave = new ToggleButton(Words.say("changes.leave"));
+    private final HBox choice = Controls.either(move, leave, "tiny");
+    private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), choice);
+
+    ChangeCell(BiConsumer<Note, Boolean> onLeave) {
+        row.getStyleClass().add("change-row");
+        row.setAlignment(Pos.CENTER_LEFT);
+        place.setMinWidth(48);
+        names.setMinWidth(84);
+        degrees.setMinWidth(62);
+        reason.setTextOverrun(OverrunStyle.ELLIPSIS);
+        reason.setMinWidth(20);
+        HBox.setHgrow(reason, Priority.SOMETIMES);
+        move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
+        leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
+        setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(ChangeRow item, boolean empty) {
+        super.updateItem(item, empty);
+        if (empty || item == null) {
+            setGraphic(null);
+            setAccessibleText("");
+            return;
+        }
+        boolean finding = item.kind() == ChangeRow.Kind.FINDING;
+        place.setText(item.place());
+        names.setText(item.names());
+        degrees.setText(item.degrees());
+        reason.setText(item.reason());
+        reason.getStyleClass().remove("teal");
+        row.getStyleClass().remove("finding");
+        if (finding) {
+            reason.getStyleClass().add("teal");
+            row.getStyleClass().add("finding");
+        }
+        for (Label label : new Label[] {names, degrees}) {
+            label.setManaged(!finding);
+            label.setVisible(!finding);
+        }
+        choice.setVisible(!finding);
+        choice.setManaged(!finding);
+        item.note().ifPresent(note -> {
+            move.setId("move-" + note.id());
+            leave.setId("leave-" + note.id());
+        });
+        (item.left() ? leave : move).setSelected(true);
+        setAccessibleText(String.join(" ", item.place(), item.names(), item.reason()));
+        setGraphic(row);
+    }
+}

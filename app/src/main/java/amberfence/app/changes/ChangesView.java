@@ -1,0 +1,186 @@
+package amberfence.app.changes;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.StepSlot;
+import amberfence.step.LeavesByHand;
+import amberfence.step.Outcome;
+import amberfence.step.PartResult;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What the open step of the selected part did. */
+public final class ChangesView extends VBox {
+    private final Session session;
+    private final Consumer<Note> reveal;
+    private final Label heading = Controls.label("", "heading");
+    private final Label summary = Controls.label("", "soft", "small");
+    private final ListView<ChangeRow> rows = new ListView<>();
+    private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll());
+    private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
+    private final SimpleBooleanProperty nothingToSettle = new SimpleBooleanProperty(true);
+    private boolean allLeft;
+    private boolean updating;
+
+    /** @param reveal shows a note in the ladder */
+    public ChangesView(Session session, Consumer<Note> reveal) {
+        super(5);
+        this.session = session;
+        this.reveal = reveal;
+        setId("changes");
+        heading.setId("changes-heading");
+        summary.setId("changes-summary");
+        summary.setTextOverrun(OverrunStyle.ELLIPSIS);
+        rows.setId("change-rows");
+        rows.setCellFactory(list -> new ChangeCell(this::leave));
+        rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
+        VBox.setVgrow(rows, Priority.ALWAYS);
+        Button settle = Controls.button("settle", "changes.settle", event -> settle(), "ink");
+        Controls.tip(settle, Words.say("changes.settleTip"));
+        HBox head = new HBox(14, heading, summary, Controls.filler(),
+                Controls.disabledWhen(leaveAll, nothingToLeave, "changes.noLeave"),
+                Controls.disabledWhen(settle, nothingToSettle, "changes.noSettle"));
+        head.setAlignment(Pos.CENTER_LEFT);
+        heading.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(head, rows);
+        session.results().addListener((property, old, now) -> update());
+        session.selectedPart().addListener((property, old, now) -> update());
+        session.openStep().addListener((property, old, now) -> update());
+        session.selectedNotes().addListener((property, old, now) -> followSelection(now));
+        update();
+    }
+
+    private Optional<PartResult.Stage> stage() {
+        return session.part().flatMap(part -> session.openStep().get() == null ? Optional.empty()
+                : session.results().get().part(part.id()).stage(session.openStep().get()));
+    }
+
+    private Optional<StepSlot> slot() {
+        return session.part().flatMap(part -> session.openStep().get() == null ? Optional.empty()
+                : part.step(session.openStep().get()));
+    }
+
+    private void update() {
+        Optional<Part> part = session.part();
+        nothingToSettle.set(part.isEmpty() || session.results().get().part(part.get().id()).stages().isEmpty());
+        updating = true;
+        Optional<PartResult.Stage> stage = stage();
+        if (stage.isEmpty()) {
+            rows.getItems().clear();
+            heading.setText(Words.say("changes.heading").toUpperCase(Locale.ROOT));
+            summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : slot().isPresent() ? "changes.stepOff"
+                    : "changes.noStep"));
+            nothingToLeave.set(true);
+        } else {
+            show(stage.get());
+        }
+        updating = false;
+    }
+
+    private void show(PartResult.Stage stage) {
+        Outcome outcome = stage.outcome();
+        String step = StepCatalogue.kindOf((Step) stage.slot().treatment()).name();
+        heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
+                outcome.changes().size(), step).toUpperCase(Locale.ROOT));
+        summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
+                ? Words.count("changes.allInside", outcome.considered())
+                : Words.say("changes.summary", outcome.kept().size(), outcome.untouched()));
+        List<ChangeRow> fresh = ChangeRow.of(outcome, session.results().get().song());
+        if (!fresh.equals(rows.getItems())) {
+            rows.getItems().setAll(fresh);
+        }
+        allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
+        leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
+        nothingToLeave.set(!(stage.slot().treatment() instanceof LeavesByHand)
+                || outcome.changes().isEmpty() && outcome.kept().isEmpty());
+    }
+
+    private void leave(Note note, boolean left) {
+        slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move",
+                session.results().get().song().time().position(note.start()).text()), slot.id(),
+                same -> same.withTreatment(((LeavesByHand) same.treatment()).withLeft(note.id(), left))));
+    }
+
+    private void leaveAll() {
+        stage().ifPresent(stage -> session.editStep(Words.say(allLeft ? "edit.moveAll" : "edit.leaveAll"),
+                stage.slot().id(), same -> {
+                    LeavesByHand step = (LeavesByHand) same.treatment();
+                    var notes = allLeft ? stage.outcome().kept().stream().map(kept -> kept.note().id()).toList()
+                            : stage.outcome().changes().stream().map(change -> change.note().id()).toList();
+                    return same.withTreatment(step.withLeft(notes, !allLeft));
+                }));
+    }
+
+    /** Leaves the selected notes alone, or moves them again when all of them are left. */
+    public void toggleSelected() {
+        Set<Long> selected = session.selectedNotes().get();
+        List<ChangeRow> chosen = rows.getItems().stream().filter(row -> row.kind() != ChangeRow.Kind.FINDING
+                && row.note().filter(note -> selected.contains(note.id())).isPresent()).toList();
+        if (chosen.isEmpty()) {
+            session.message().set(Words.say(selected.isEmpty() ? "changes.selectFirst" : "changes.selectedInside"));
+            return;
+        }
+        boolean left = !chosen.stream().allMatch(ChangeRow::left);
+        slot().filter(slot -> slot.treatment() instanceof LeavesByHand).ifPresent(slot -> session.editStep(
+                Words.count(left ? "edit.leaveSome" : "edit.moveSome", chosen.size()), slot.id(),
+                same -> same.withTreatment(((LeavesByHand) same.treatment()).withLeft(
+                        chosen.stream().map(row -> row.note().orElseThrow().id()).toList(), left))));
+    }
+
+    /** Writes what the steps come to into the part, as a new take. */
+    public void settle() {
+        if (nothingToSettle.get()) {
+            session.message().set(Words.say("changes.noSettle"));
+            return;
+        }
+        session.part().ifPresent(part -> {
+            Line line = session.results().get().part(part.id()).line();
+            session.edit(Words.say("edit.settle", part.name()), song -> song.withPart(part.id(),
+                    same -> same.plusTake(Words.say("parts.takeName", same.takes().size() + 1), line)));
+            session.message().set(Words.say("changes.settled", part.name()));
+        });
+    }
+
+    private void chosen(ChangeRow row) {
+        if (row != null && !updating) {
+            row.note().ifPresent(note -> {
+                session.selectedNotes().set(Set.of(note.id()));
+                reveal.accept(note);
+            });
+        }
+    }
+
+    private void followSelection(Set<Long> selected) {
+        if (selected.size() != 1) {
+            return;
+        }
+        long id = selected.iterator().next();
+        for (int i = 0; i < rows.getItems().size(); i++) {
+            if (rows.getItems().get(i).note().filter(note -> note.id() == id).isPresent()) {
+                updating = true;
+                rows.getSelectionModel().select(i);
+                rows.scrollTo(Math.max(0, i - 1));
+                updating = false;
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package amberfence.app.fence;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.Fence;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+
+/** The pitch classes that are always allowed, as chips; pressing one takes it away, + adds one. */
+public final class AllowedChips extends FlowPane {
+    /** Chips that change the song at once. */
+    public AllowedChips(Session session) {
+        this(session, session.results().get().song().fence(),
+                session.results().get().song().fence().keys().first().spelling(), null);
+    }
+
+    /** @param trial takes the changed fence instead of the song, unless it is null */
+    AllowedChips(Session session, Fence fence, Spelling spelling, java.util.function.Consumer<Fence> trial) {
+        super(5, 5);
+        for (PitchClass pitchClass : fence.alwaysAllowed().members()) {
+            NoteName name = spelling.name(pitchClass);
+            Button chip = Controls.button("allowed-" + name.plainText(), null,
+                    event -> change(session, pitchClass, name, trial, fence), "chip");
+            chip.setText(name.text());
+            chip.setAccessibleText(Words.say("fence.disallow", name.text()));
+            Controls.tip(chip, Words.say("fence.disallow", name.text()));
+            getChildren().add(chip);
+        }
+        MenuButton add = new MenuButton("+");
+        add.setId("allow");
+        add.getStyleClass().addAll("no-arrow");
+        add.setAccessibleText(Words.say("fence.allow"));
+        Controls.tip(add, Words.say("fence.allow"));
+        for (int i = 0; i < 12; i++) {
+            PitchClass pitchClass = new PitchClass(i);
+            boolean inside = fence.keys().spans().stream().allMatch(span -> span.key().contains(pitchClass));
+            if (!inside && !fence.alwaysAllowed().contains(pitchClass)) {
+                NoteName name = spelling.name(pitchClass);
+                MenuItem item = new MenuItem(name.text() + "   " + spelling.degreeText(pitchClass));
+                item.setId("allow-" + name.plainText());
+                item.setOnAction(event -> change(session, pitchClass, name, trial, fence));
+                add.getItems().add(item);
+            }
+        }
+        getChildren().add(add);
+    }
+
+    private static void change(Session session, PitchClass pitchClass, NoteName name,
+                               java.util.function.Consumer<Fence> trial, Fence fence) {
+        UnaryOperator<Fence> toggle = before -> before.withToggled(pitchClass);
+        if (trial != null) {
+            trial.accept(toggle.apply(fence));
+        } else {
+            session.edit(Words.say(fence.alwaysAllowed().contains(pitchClass) ? "edit.disallow" : "edit.allow", name.text()),
+                    song -> song.withFence(toggle.apply(song.fence())));
+        }
+    }
+}

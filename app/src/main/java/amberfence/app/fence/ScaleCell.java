@@ -1,0 +1,54 @@
+package amberfence.app.fence;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.theory.Scale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** One scale in the list: its name, degrees, and how many notes it would leave outside. */
+final class ScaleCell extends ListCell<Scale> {
+    private final FenceModel model;
+    private final Label name = Controls.label("", "name");
+    private final Label degrees = Controls.label("", "degrees");
+    private final Label outside = Controls.label("", "small", "teal");
+    private final HBox card;
+
+    ScaleCell(FenceModel model) {
+        this.model = model;
+        VBox texts = new VBox(-1, name, degrees);
+        HBox.setHgrow(texts, Priority.ALWAYS);
+        degrees.setTextOverrun(OverrunStyle.ELLIPSIS);
+        outside.setMinWidth(USE_PREF_SIZE);
+        card = new HBox(6, texts, outside);
+        card.setAlignment(Pos.CENTER_LEFT);
+        card.getStyleClass().add("card");
+        card.setStyle("-fx-padding: 4 10 5 12;");
+        setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(Scale scale, boolean empty) {
+        super.updateItem(scale, empty);
+        if (empty || scale == null) {
+            setGraphic(null);
+            return;
+        }
+        name.setText(scale.text());
+        degrees.setText(scale.degreesText());
+        outside.setText(Words.count("outside", model.outside(scale)));
+        card.getStyleClass().remove("chosen");
+        if (scale.equals(model.key().scale())) {
+            card.getStyleClass().add("chosen");
+        }
+        Controls.tip(card, Words.say("fence.scaleTip", scale.text(), scale.group(),
+                scale.synonyms().isEmpty() ? "–" : String.join(", ", scale.synonyms())));
+        setAccessibleText(scale.text() + ", " + outside.getText());
+        setGraphic(card);
+    }
+}

@@ -1,0 +1,51 @@
+package amberfence.app.files;
+
+import amberfence.app.words.Words;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/** Chooses files with the desktop's own dialog. */
+public final class DesktopFileChoice implements FileChoice {
+    private final Stage stage;
+    private File folder;
+
+    public DesktopFileChoice(Stage stage) {
+        this.stage = stage;
+    }
+
+    @Override
+    public Optional<Path> toOpen() {
+        FileChooser chooser = chooser("files.open");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.say("files.readable"),
+                "*.mid", "*.midi", "*.MID", "*.rmi", "*.amber"));
+        return remembered(chooser.showOpenDialog(stage));
+    }
+
+    @Override
+    public Optional<Path> toSave(String suggestion, Kind kind) {
+        FileChooser chooser = chooser("files.save");
+        chooser.setInitialFileName(suggestion + "." + kind.ending());
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("*." + kind.ending(), "*." + kind.ending()));
+        return remembered(chooser.showSaveDialog(stage)).map(path -> path.getFileName().toString().contains(".") ? path
+                : path.resolveSibling(path.getFileName() + "." + kind.ending()));
+    }
+
+    private FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(Words.say(title));
+        if (folder != null && folder.isDirectory()) {
+            chooser.setInitialDirectory(folder);
+        }
+        return chooser;
+    }
+
+    private Optional<Path> remembered(File file) {
+        if (file != null) {
+            folder = file.getParentFile();
+        }
+        return Optional.ofNullable(file).map(File::toPath);
+    }
+}

@@ -1,0 +1,194 @@
+package amberfence.app.files;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.format.UnreadableFileException;
+import amberfence.format.WholeFile;
+import amberfence.format.midi.MidiExport;
+import amberfence.format.midi.MidiImport;
+import amberfence.format.midi.MidiReader;
+import amberfence.format.project.ProjectDocument;
+import amberfence.format.project.ProjectReader;
+import amberfence.format.project.ProjectWriter;
+import amberfence.format.sheet.ChangeTable;
+import amberfence.reading.KeyCandidate;
+import amberfence.reading.KeyFamily;
+import amberfence.reading.KeyFinder;
+import amberfence.song.Song;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.util.Duration;
+
+/** Everything that reads or writes files for the window. Work is done elsewhere, outcomes arrive on the interface thread. */
+public final class SongFiles {
+    /** A MIDI file that was read, with the keys that its notes may be in, before it is taken in. */
+    public record Found(Path file, MidiImport read, List<KeyCandidate> keys) {
+    }
+
+    private interface Work<T> {
+        T run() throws IOException, UnreadableFileException;
+    }
+
+    private static final Duration AUTOSAVE_DELAY = Duration.seconds(2);
+    private final Session session;
+    private final FileChoice choice;
+    private final AppFolder folder;
+    private final Consumer<String> trouble;
+    private final Consumer<Found> found;
+    private final Autosave autosave;
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "files");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /**
+     * @param trouble shows a sentence about what went wrong
+     * @param found shows what a MIDI file holds, before it is taken in
+     */
+    public SongFiles(Session session, FileChoice choice, AppFolder folder, Consumer<String> trouble, Consumer<Found> found) {
+        this.session = session;
+        this.choice = choice;
+        this.folder = folder;
+        this.trouble = trouble;
+        this.found = found;
+        this.autosave = new Autosave(session, folder, worker, AUTOSAVE_DELAY);
+    }
+
+    /** True while a file is being read or written. */
+    public ReadOnlyBooleanProperty busy() {
+        return busy.getReadOnlyProperty();
+    }
+
+    public List<Path> recent() {
+        return folder.recent();
+    }
+
+    /** Lets a file be chosen and opens it. */
+    public void chooseAndOpen() {
+        choice.toOpen().ifPresent(this::open);
+    }
+
+    /** Opens a project, or reads a MIDI file and shows what was found. */
+    public void open(Path file) {
+        if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".amber")) {
+            work(() -> ProjectReader.read(Files.readAllBytes(file), file.getFileName().toString()), document -> {
+                session.open(document, file);
+                folder.remember(file);
+            }, file);
+        } else {
+            work(() -> {
+                MidiImport read = MidiReader.read(Files.readAllBytes(file), file.getFileName().toString());
+                return new Found(file, read, KeyFinder.find(read.song(), KeyFamily.MODES));
+            }, result -> {
+                folder.remember(file);
+                found.accept(result);
+            }, file);
+        }
+    }
+
+    /** Takes in a song that was found. */
+    public void take(Song song) {
+        session.open(ProjectDocument.of(song), null);
+    }
+
+    public void save() {
+        if (session.file().get() == null) {
+            saveAs();
+        } else {
+            saveTo(session.file().get());
+        }
+    }
+
+    public void saveAs() {
+        choice.toSave(plainName(session.song().title()), FileChoice.Kind.PROJECT).ifPresent(this::saveTo);
+    }
+
+    private void saveTo(Path file) {
+        ProjectDocument document = session.document();
+        work(() -> {
+            WholeFile.write(file, ProjectWriter.write(document));
+            return document.song();
+        }, saved -> {
+            session.markSaved(saved, file);
+            session.message().set(Words.say("files.saved", file.getFileName()));
+            folder.remember(file);
+        }, file);
+    }
+
+    /** Lets a target be chosen and writes a MIDI file there. */
+    public void export(MidiExport export, String name) {
+        choice.toSave(plainName(name), FileChoice.Kind.MIDI).ifPresent(file -> work(() -> {
+            WholeFile.write(file, export.toBytes());
+            return file;
+        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+    }
+
+    /** Lets a target be chosen and writes the table of changes there. */
+    public void exportChanges() {
+        Song song = session.song();
+        choice.toSave(plainName(song.title()), FileChoice.Kind.CHANGES).ifPresent(file -> work(() -> {
+            WholeFile.write(file, ChangeTable.of(song));
+            return file;
+        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+    }
+
+    /** Opens what was not saved when the application ended last; false when there is nothing. */
+    public boolean recover() {
+        Optional<ProjectDocument> unsaved = autosave.unsaved();
+        unsaved.ifPresent(document -> {
+            session.openUnsaved(document);
+            session.message().set(Words.say("files.recovered"));
+        });
+        return unsaved.isPresent();
+    }
+
+    /** The person leaves in an orderly way; nothing is to be recovered. */
+    public void leave() {
+        autosave.forget();
+        worker.shutdown();
+    }
+
+    private static String plainName(String name) {
+        String plain = name.replaceAll("(?i)\\.(midi?|rmi|amber)$", "").replaceAll("[\\\\/:*?\"<>|]", " ").strip();
+        return plain.isEmpty() ? "song" : plain;
+    }
+
+    private <T> void work(Work<T> work, Consumer<T> done, Path file) {
+        busy.set(true);
+        worker.execute(() -> {
+            try {
+                T result = work.run();
+                Platform.runLater(() -> {
+                    busy.set(false);
+                    done.accept(result);
+                });
+            } catch (UnreadableFileException e) {
+                fail(e.getMessage());
+            } catch (NoSuchFileException e) {
+                fail(Words.say("files.missing", file));
+            } catch (IOException e) {
+                fail(Words.say("files.failed", file.getFileName(), e.getMessage()));
+            }
+        });
+    }
+
+    private void fail(String sentence) {
+        Platform.runLater(() -> {
+            busy.set(false);
+            trouble.accept(sentence);
+        });
+    }
+}

@@ -1,0 +1,149 @@
+package amberfence.app.head;
+
+import amberfence.app.fence.SmallClock;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import amberfence.song.KeyPlan;
+import amberfence.song.Metre;
+import amberfence.song.Song;
+import amberfence.theory.Key;
+import java.util.Locale;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The head of the workspace. */
+public final class HeadView extends HBox {
+    private final Session session;
+    private final Label title = Controls.label("", "title");
+    private final Label saved = Controls.label("", "soft", "small");
+    private final SmallClock clock = new SmallClock();
+    private final Label keyName = Controls.label("", "name");
+    private final Label keyDegrees = Controls.label("", "soft", "small");
+    private final Label place = Controls.label("", "name");
+    private final Label tempo = Controls.label("", "soft", "small");
+    private final ToggleButton after = new ToggleButton(Words.say("head.after"));
+    private final ToggleButton before = new ToggleButton(Words.say("head.before"));
+    private final SimpleBooleanProperty noUndo = new SimpleBooleanProperty();
+    private final SimpleBooleanProperty noRedo = new SimpleBooleanProperty();
+    private final Tooltip undoTip = new Tooltip();
+    private final Tooltip redoTip = new Tooltip();
+
+    /** @param songMenu what can be done with the song as a whole */
+    public HeadView(Session session, MenuButton songMenu, Runnable openFence, Runnable importFile, Runnable exportFile) {
+        super(16);
+        this.session = session;
+        getStyleClass().add("head");
+        setAlignment(Pos.CENTER_LEFT);
+        title.setId("song-title");
+        title.setTextOverrun(OverrunStyle.ELLIPSIS);
+        title.setMinWidth(60);
+        title.setMaxWidth(210);
+        saved.setId("saved-state");
+        VBox name = new VBox(-3, title, saved);
+        name.setAlignment(Pos.CENTER_LEFT);
+        name.setMinWidth(90);
+        getChildren().addAll(name, songMenu, fenceChip(openFence), transport(), beforeAfter(), Controls.filler(),
+                undoRedo(), Controls.button("import", "head.import", event -> importFile.run()),
+                Controls.button("export", "head.export", event -> exportFile.run(), "primary"));
+        session.results().addListener((property, old, now) -> update());
+        session.file().addListener((property, old, now) -> update());
+        session.playhead().addListener((property, old, now) -> updatePlace());
+        update();
+    }
+
+    private Node fenceChip(Runnable openFence) {
+        VBox texts = new VBox(-2, keyName, keyDegrees);
+        texts.setAlignment(Pos.CENTER_LEFT);
+        keyName.setId("fence-key");
+        HBox content = new HBox(8, clock, texts);
+        content.setAlignment(Pos.CENTER_LEFT);
+        Button chip = Controls.button("fence-chip", null, event -> openFence.run());
+        chip.getStyleClass().setAll("fence-chip");
+        chip.setGraphic(content);
+        chip.setAccessibleText(Words.say("head.fence"));
+        Controls.tip(chip, Words.say("head.fence"));
+        return chip;
+    }
+
+    private Node transport() {
+        place.setId("place");
+        VBox box = new VBox(-2, place, tempo);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setMinWidth(86);
+        Controls.tip(box, Words.say("head.place"));
+        return box;
+    }
+
+    private Node beforeAfter() {
+        after.setId("after");
+        before.setId("before");
+        after.setSelected(true);
+        HBox either = Controls.either(after, before);
+        before.selectedProperty().addListener((property, old, now) -> session.showingBefore().set(now));
+        session.showingBefore().addListener((property, old, now) -> (now ? before : after).setSelected(true));
+        Controls.tip(either, Words.say("head.beforeTip"));
+        either.setAlignment(Pos.CENTER);
+        return either;
+    }
+
+    private Node undoRedo() {
+        Button undo = Controls.iconButton("undo", Icons.UNDO, "head.undo", event -> session.undo());
+        Button redo = Controls.iconButton("redo", Icons.REDO, "head.redo", event -> session.redo());
+        Tooltip.install(undo, undoTip);
+        Tooltip.install(redo, redoTip);
+        HBox box = new HBox(2, Controls.disabledWhen(undo, noUndo, "head.nothingToUndo"),
+                Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"));
+        box.setAlignment(Pos.CENTER);
+        return box;
+    }
+
+    private void update() {
+        Song song = session.results().get().song();
+        title.setText(song.title());
+        saved.setText(Words.say(session.isChanged() ? "head.changed" : session.file().get() == null ? "head.unsaved"
+                : "head.saved"));
+        KeyPlan keys = song.fence().keys();
+        Key key = keys.at(song.time().barOf(session.playhead().get()));
+        clock.show(key);
+        keyName.setText(key.text());
+        keyDegrees.setText(key.scale().degreesText() + " · " + bars(song));
+        noUndo.set(session.undoName().isEmpty());
+        noRedo.set(session.redoName().isEmpty());
+        undoTip.setText(Words.say("head.undoWhat", session.undoName().orElse("")));
+        redoTip.setText(Words.say("head.redoWhat", session.redoName().orElse("")));
+        updatePlace();
+    }
+
+    private String bars(Song song) {
+        KeyPlan keys = song.fence().keys();
+        int index = keys.indexAt(song.time().barOf(session.playhead().get()));
+        int from = keys.spans().get(index).fromBar();
+        int to = index + 1 < keys.spans().size() ? keys.spans().get(index + 1).fromBar() - 1 : song.lastBar();
+        return Words.say("bars", from, Math.max(from, to));
+    }
+
+    private void updatePlace() {
+        Song song = session.results().get().song();
+        long tick = session.playhead().get();
+        Metre metre = song.time().metreAt(tick);
+        double quarters = song.time().tempoAt(tick).quartersPerMinute();
+        var position = song.time().position(tick);
+        place.setText(position.bar() + " : " + position.beat());
+        tempo.setText(metre.text() + (metre.isCompound() ? " · ♩. = " + round(quarters / 1.5) : " · ♩ = " + round(quarters)));
+    }
+
+    private static String round(double value) {
+        return String.format(Locale.ROOT, "%.0f", value);
+    }
+}

@@ -1,0 +1,38 @@
+package amberfence.app.ladder;
+
+import amberfence.app.words.Words;
+import amberfence.song.Note;
+import amberfence.step.Standing;
+import amberfence.step.StepWords;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+
+/** What the ladder says about a note or a row. */
+final class NoteWords {
+    String of(Standing standing, LadderScene scene) {
+        Note note = standing.before();
+        Spelling spelling = spelling(note.start(), scene);
+        String head = Words.say("ladder.note", spelling.pitch(note.pitch()).text(),
+                spelling.degreeText(PitchClass.of(note.pitch())),
+                scene.results().song().time().position(note.start()).text(), note.velocity());
+        return head + switch (standing.kind()) {
+            case INSIDE -> "";
+            case ALLOWED -> Words.say("ladder.allowed");
+            case KEPT -> Words.say("ladder.kept");
+            case OUTSIDE -> Words.say("ladder.outside", spelling.key().text());
+            case LEFT_OUT -> Words.say("ladder.leftOut");
+            case MOVED -> Words.say("ladder.moved", spelling.pitch(standing.after().orElseThrow().pitch()).text(),
+                    new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(standing.reason().orElseThrow()));
+        };
+    }
+
+    String ofRow(int pitch, long tick, LadderScene scene) {
+        Spelling spelling = spelling(tick, scene);
+        return Words.say(scene.fence().at(tick).containsPitch(pitch) ? "ladder.row" : "ladder.gap",
+                spelling.pitch(pitch).text(), spelling.degreeText(PitchClass.of(pitch)), spelling.key().text());
+    }
+
+    private static Spelling spelling(long tick, LadderScene scene) {
+        return scene.fence().keyAt(tick).spelling();
+    }
+}

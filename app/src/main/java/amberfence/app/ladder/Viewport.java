@@ -1,0 +1,76 @@
+package amberfence.app.ladder;
+
+/**
+ * Which part of the song is seen: turns ticks and pitches into pixels and back.
+ *
+ * @param firstTick the tick at the left edge
+ * @param pixelsPerTick how wide a tick is
+ * @param scroll pixels of the rows above the top edge
+ */
+record Viewport(double firstTick, double pixelsPerTick, double scroll, double width, double height, RowPlan rows) {
+    static final double MOST_PIXELS_PER_TICK = 2;
+    static final double LEAST_PIXELS_PER_TICK = 1e-5;
+
+    double x(double tick) {
+        return (tick - firstTick) * pixelsPerTick;
+    }
+
+    double tick(double x) {
+        return firstTick + x / pixelsPerTick;
+    }
+
+    double top(int pitch) {
+        return rows.top(pitch) - scroll;
+    }
+
+    double middle(int pitch) {
+        return rows.middle(pitch) - scroll;
+    }
+
+    int pitch(double y) {
+        return rows.pitch(y + scroll);
+    }
+
+    double lastTick() {
+        return tick(width);
+    }
+
+    Viewport withSize(double newWidth, double newHeight) {
+        return new Viewport(firstTick, pixelsPerTick, scroll, newWidth, newHeight, rows).clamped();
+    }
+
+    Viewport withFirstTick(double tick) {
+        return new Viewport(tick, pixelsPerTick, scroll, width, height, rows).clamped();
+    }
+
+    Viewport withScroll(double newScroll) {
+        return new Viewport(firstTick, pixelsPerTick, newScroll, width, height, rows).clamped();
+    }
+
+    /** Zooms in time so that the tick under {@code x} stays where it is. */
+    Viewport zoomed(double factor, double x) {
+        double scale = Math.max(LEAST_PIXELS_PER_TICK, Math.min(MOST_PIXELS_PER_TICK, pixelsPerTick * factor));
+        return new Viewport(tick(x) - x / scale, scale, scroll, width, height, rows).clamped();
+    }
+
+    /** Shows all of a span of ticks. */
+    Viewport showing(double from, double to) {
+        double scale = Math.max(LEAST_PIXELS_PER_TICK, Math.min(MOST_PIXELS_PER_TICK, width / Math.max(1, to - from)));
+        return new Viewport(from, scale, scroll, width, height, rows).clamped();
+    }
+
+    /** Other rows, with the pitch in the middle staying there. */
+    Viewport withRows(RowPlan newRows) {
+        int centre = rows.pitch(scroll + height / 2);
+        return new Viewport(firstTick, pixelsPerTick, newRows.middle(centre) - height / 2, width, height, newRows).clamped();
+    }
+
+    Viewport centredOn(int pitch) {
+        return withScroll(rows.middle(pitch) - height / 2);
+    }
+
+    private Viewport clamped() {
+        double highest = Math.max(0, rows.total() - height);
+        return new Viewport(Math.max(0, firstTick), pixelsPerTick, Math.max(0, Math.min(highest, scroll)), width, height, rows);
+    }
+}

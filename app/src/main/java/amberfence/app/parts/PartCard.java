@@ -1,0 +1,195 @@
+package amberfence.app.parts;
+
+import amberfence.app.session.Results;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import amberfence.song.Line;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** One part: its name, role, outline, how many notes are outside, and which take it is. */
+final class PartCard extends VBox {
+    private final Session session;
+    private final int id;
+    private final Label name = Controls.label("", "name");
+    private final TextField rename = new TextField();
+    private final Label role = Controls.label("", "soft", "small");
+    private final Label outside = Controls.label("", "small");
+    private final Label take = Controls.label("", "soft", "small");
+    private final PartOutline outline = new PartOutline();
+    private final MenuButton menu = new MenuButton();
+    private Line shown;
+
+    PartCard(Session session, int id) {
+        super(2);
+        this.session = session;
+        this.id = id;
+        setId("part-" + id);
+        getStyleClass().addAll("card", "washed");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.BUTTON);
+        outside.setId("part-outside-" + id);
+        name.setMinWidth(40);
+        rename.setVisible(false);
+        rename.setManaged(false);
+        rename.setId("part-rename-" + id);
+        StackPane names = new StackPane(name, rename);
+        names.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(names, Priority.ALWAYS);
+        menu.setId("part-menu-" + id);
+        menu.getStyleClass().addAll("quiet", "no-arrow");
+        menu.setGraphic(Icons.MORE.node());
+        menu.setAccessibleText(Words.say("parts.menu"));
+        menu.setOnShowing(event -> fillMenu());
+        menu.getItems().add(new MenuItem());
+        HBox head = new HBox(4, names, role, menu);
+        head.setAlignment(Pos.CENTER_LEFT);
+        HBox foot = new HBox(outside, Controls.filler(), take);
+        getChildren().addAll(head, outline, foot);
+        setOnMousePressed(event -> {
+            requestFocus();
+            session.selectPart(id);
+        });
+        setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                beginRename();
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getTarget() == this && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE)) {
+                session.selectPart(id);
+                event.consume();
+            } else if (event.getTarget() == this && event.getCode() == KeyCode.F2) {
+                beginRename();
+                event.consume();
+            }
+        });
+        rename.setOnAction(event -> endRename(true));
+        rename.focusedProperty().addListener((property, old, now) -> {
+            if (!now) {
+                endRename(true);
+            }
+        });
+        rename.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                endRename(false);
+                event.consume();
+            }
+        });
+    }
+
+    int partId() {
+        return id;
+    }
+
+    void update(Results results) {
+        Part part = results.song().part(id);
+        name.setText(part.name());
+        role.setText(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)));
+        int count = results.outside(id);
+        outside.setText(part.isDrums() ? Words.say("parts.drums") : Words.count("outside", count));
+        outside.getStyleClass().removeAll("teal", "soft");
+        outside.getStyleClass().add(count > 0 ? "teal" : "soft");
+        take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1, part.takes().size()));
+        getStyleClass().remove("chosen");
+        if (Integer.valueOf(id).equals(session.selectedPart().get())) {
+            getStyleClass().add("chosen");
+        }
+        if (shown != part.line()) {
+            shown = part.line();
+            outline.show(shown, results.song().end());
+        }
+        setAccessibleText(part.name() + ", " + role.getText() + ", " + outside.getText());
+    }
+
+    private void fillMenu() {
+        session.selectPart(id);
+        Part part = session.song().part(id);
+        menu.getItems().setAll(item("parts.rename", this::beginRename), roles(part));
+        if (part.takes().size() > 1) {
+            menu.getItems().add(takes(part));
+        }
+        menu.getItems().addAll(
+                item("parts.duplicate", () -> session.edit(Words.say("edit.duplicate", part.name()),
+                        song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())))),
+                item("parts.up", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, -1))),
+                item("parts.down", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, 1))),
+                item("parts.remove", () -> session.edit(Words.say("edit.remove", part.name()), song -> song.minusPart(id))));
+    }
+
+    private static MenuItem item(String words, Runnable action) {
+        MenuItem item = new MenuItem(Words.say(words));
+        item.setId(words.replace('.', '-'));
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private Menu roles(Part part) {
+        Menu roles = new Menu(Words.say("parts.role"));
+        for (Role choice : Role.values()) {
+            String word = Words.say("role." + choice.name().toLowerCase(Locale.ROOT));
+            RadioMenuItem item = new RadioMenuItem(word);
+            item.setSelected(choice == part.role());
+            item.setOnAction(event -> session.editPart(Words.say("edit.role", part.name(), word),
+                    same -> same.withRole(choice)));
+            roles.getItems().add(item);
+        }
+        return roles;
+    }
+
+    private Menu takes(Part part) {
+        Menu takes = new Menu(Words.say("parts.takes"));
+        for (int i = 0; i < part.takes().size(); i++) {
+            int index = i;
+            RadioMenuItem item = new RadioMenuItem(part.takes().get(i).name());
+            item.setSelected(i == part.current());
+            item.setOnAction(event -> {
+                session.editPart(Words.say("edit.take", part.takes().get(index).name()), same -> same.withTake(index));
+                session.selectPart(id);
+            });
+            takes.getItems().add(item);
+        }
+        return takes;
+    }
+
+    private void beginRename() {
+        rename.setText(name.getText());
+        showRename(true);
+        rename.requestFocus();
+        rename.selectAll();
+    }
+
+    private void endRename(boolean keep) {
+        if (!rename.isVisible()) {
+            return;
+        }
+        showRename(false);
+        String text = rename.getText().strip();
+        if (keep && !text.isEmpty() && !text.equals(name.getText())) {
+            session.edit(Words.say("edit.rename", text), song -> song.withPart(id, part -> part.withName(text)));
+        }
+    }
+
+    private void showRename(boolean shownField) {
+        rename.setVisible(shownField);
+        rename.setManaged(shownField);
+        name.setVisible(!shownField);
+    }
+}

@@ -1,0 +1,2 @@
+/** The parts at the left: a card each. */
+package amberfence.app.parts;

@@ -1,0 +1,71 @@
+package amberfence.app.session;
+
+import amberfence.song.Fence;
+import amberfence.song.Line;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.PartResult;
+import java.util.HashMap;
+import java.util.Map;
+
+/**
+ * What every part of a song comes to. A part whose line, steps, role and surroundings are those of the results before
+ * keeps its result, so that an edit costs only what it touches.
+ */
+public final class Results {
+    private final Song song;
+    private final Map<Integer, PartResult> byPart;
+    private final Map<Integer, Integer> outside = new HashMap<>();
+
+    private Results(Song song, Map<Integer, PartResult> byPart) {
+        this.song = song;
+        this.byPart = byPart;
+        var fence = song.fence().along(song.time());
+        for (Part part : song.parts()) {
+            outside.put(part.id(), part.isDrums() ? 0 : fence.countOutside(part.line()));
+        }
+    }
+
+    static Results of(Song song, Results before) {
+        Map<Integer, PartResult> byPart = new HashMap<>();
+        for (Part part : song.parts()) {
+            boolean same = before != null && before.isSameFor(part, song);
+            byPart.put(part.id(), same ? before.byPart.get(part.id()) : PartResult.of(song, part));
+        }
+        return new Results(song, byPart);
+    }
+
+    private boolean isSameFor(Part part, Song now) {
+        Fence fence = song.fence();
+        return byPart.containsKey(part.id()) && fence.equals(now.fence()) && song.time() == now.time()
+                && song.find(part.id()).filter(old -> old.take().equals(part.take()) && old.role() == part.role())
+                .isPresent() && chordsOf(song).equals(chordsOf(now));
+    }
+
+    /** The chord parts, by which ties may be decided: same parts, same lines. */
+    private static Map<Integer, Integer> chordsOf(Song song) {
+        Map<Integer, Integer> lines = new HashMap<>();
+        song.parts().stream().filter(part -> part.role() == amberfence.song.Role.CHORDS)
+                .forEach(part -> lines.put(part.id(), System.identityHashCode(part.line())));
+        return lines;
+    }
+
+    public Song song() {
+        return song;
+    }
+
+    public PartResult part(int id) {
+        return byPart.get(id);
+    }
+
+    /** How many notes of the part are outside before any step. */
+    public int outside(int id) {
+        return outside.getOrDefault(id, 0);
+    }
+
+    public Map<Integer, Line> lines() {
+        Map<Integer, Line> lines = new HashMap<>();
+        byPart.forEach((id, result) -> lines.put(id, result.line()));
+        return lines;
+    }
+}

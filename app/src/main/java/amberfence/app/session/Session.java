@@ -1,0 +1,230 @@
+package amberfence.app.session;
+
+import amberfence.format.project.ProjectDocument;
+import amberfence.song.Fence;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.LongProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleLongProperty;
+import javafx.beans.property.SimpleObjectProperty;
+
+/**
+ * The open song and all that views share: they read it, and send it edits by name. Used on the interface thread only;
+ * results of long songs are computed elsewhere and arrive there.
+ */
+public final class Session {
+    /** Songs with more notes than this are worked out off the interface thread. */
+    private static final int LONG_SONG = 20_000;
+
+    private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
+    private final ObjectProperty<Fence> tryOn = new SimpleObjectProperty<>();
+    private final ObjectProperty<Integer> selectedPart = new SimpleObjectProperty<>();
+    private final ObjectProperty<Long> openStep = new SimpleObjectProperty<>();
+    private final ObjectProperty<Set<Long>> selectedNotes = new SimpleObjectProperty<>(Set.of());
+    private final BooleanProperty showingBefore = new SimpleBooleanProperty();
+    private final LongProperty playhead = new SimpleLongProperty();
+    private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
+    private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "results");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final AtomicLong newest = new AtomicLong();
+    private ProjectDocument document;
+    private History history;
+
+    public Session(Song song) {
+        tryOn.addListener((property, old, now) -> refresh());
+        open(ProjectDocument.of(song), null);
+    }
+
+    /** Puts another song in place of the open one; history begins anew. */
+    public void open(ProjectDocument opened, Path from) {
+        document = opened;
+        history = new History(opened.song());
+        file.set(from);
+        tryOn.set(null);
+        showingBefore.set(false);
+        playhead.set(0);
+        selectedNotes.set(Set.of());
+        selectedPart.set(null);
+        refresh();
+        selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
+    }
+
+    /** Opens work that was never saved: it counts as changed from the beginning. */
+    public void openUnsaved(ProjectDocument opened) {
+        open(opened, null);
+        history.markSaved(null);
+        refresh();
+    }
+
+    /** The song as it is, without what is being tried on. */
+    public Song song() {
+        return history.current();
+    }
+
+    /** The song and its JSON as they are to be saved. */
+    public ProjectDocument document() {
+        return document.withSong(song());
+    }
+
+    /** Changes the song; the name is what undo will say. An edit that changes nothing leaves no trace. */
+    public void edit(String name, UnaryOperator<Song> edit) {
+        Song before = song();
+        Song after = edit.apply(before);
+        if (!after.equals(before)) {
+            history.add(name, after);
+            message.set("");
+            refresh();
+        }
+    }
+
+    /** Changes the selected part. */
+    public void editPart(String name, UnaryOperator<Part> edit) {
+        part().ifPresent(part -> edit(name, song -> song.withPart(part.id(), edit)));
+    }
+
+    /** Changes one step of the selected part. */
+    public void editStep(String name, long slotId, UnaryOperator<StepSlot> edit) {
+        editPart(name, part -> part.withSteps(part.steps().stream()
+                .map(slot -> slot.id() == slotId ? edit.apply(slot) : slot).toList()));
+    }
+
+    public void undo() {
+        history.undo();
+        refresh();
+    }
+
+    public void redo() {
+        history.redo();
+        refresh();
+    }
+
+    public Optional<String> undoName() {
+        return history.undoName();
+    }
+
+    public Optional<String> redoName() {
+        return history.redoName();
+    }
+
+    public boolean isChanged() {
+        return history.isChanged();
+    }
+
+    /** The given song is now on the disk, in this file. */
+    public void markSaved(Song saved, Path to) {
+        history.markSaved(saved);
+        file.set(to);
+        refresh();
+    }
+
+    private void refresh() {
+        Song song = history.current();
+        Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
+        long request = newest.incrementAndGet();
+        Results before = results.get();
+        if (shown.parts().stream().mapToInt(part -> part.line().size()).sum() <= LONG_SONG) {
+            working.set(false);
+            show(Results.of(shown, before));
+            return;
+        }
+        working.set(true);
+        worker.execute(() -> {
+            if (newest.get() == request) {
+                Results fresh = Results.of(shown, before);
+                Platform.runLater(() -> {
+                    if (newest.get() == request) {
+                        working.set(false);
+                        show(fresh);
+                    }
+                });
+            }
+        });
+    }
+
+    private void show(Results fresh) {
+        List<Part> parts = fresh.song().parts();
+        if (selectedPart.get() != null && fresh.song().find(selectedPart.get()).isEmpty()) {
+            selectedPart.set(parts.isEmpty() ? null : parts.get(0).id());
+        }
+        results.set(fresh);
+    }
+
+    /** What the parts come to, with the fence that is being tried on, if one is. Changes with every edit. */
+    public ReadOnlyObjectProperty<Results> results() {
+        return results.getReadOnlyProperty();
+    }
+
+    /** True while a long song is being worked out. */
+    public ReadOnlyBooleanProperty working() {
+        return working.getReadOnlyProperty();
+    }
+
+    /** A fence to look through without choosing it, or null. */
+    public ObjectProperty<Fence> tryOn() {
+        return tryOn;
+    }
+
+    public ObjectProperty<Integer> selectedPart() {
+        return selectedPart;
+    }
+
+    /** Selects a part and opens its first step. */
+    public void selectPart(Integer id) {
+        selectedNotes.set(Set.of());
+        openStep.set(id == null ? null : song().part(id).steps().stream().findFirst().map(StepSlot::id).orElse(null));
+        selectedPart.set(id);
+    }
+
+    /** The selected part as it is shown now. */
+    public Optional<Part> part() {
+        return selectedPart.get() == null ? Optional.empty() : results.get().song().find(selectedPart.get());
+    }
+
+    public ObjectProperty<Long> openStep() {
+        return openStep;
+    }
+
+    public ObjectProperty<Set<Long>> selectedNotes() {
+        return selectedNotes;
+    }
+
+    public BooleanProperty showingBefore() {
+        return showingBefore;
+    }
+
+    public LongProperty playhead() {
+        return playhead;
+    }
+
+    /** The project file, or null for a song that has none yet. */
+    public ReadOnlyObjectProperty<Path> file() {
+        return file;
+    }
+
+    /** One sentence for the status line, or nothing. */
+    public ObjectProperty<String> message() {
+        return message;
+    }
+}

@@ -1,0 +1,94 @@
+package amberfence.app.sheets;
+
+import amberfence.app.files.SongFiles;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.format.midi.MidiExport;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** What to export: which parts, in which type of MIDI file, or the table of changes. */
+public final class ExportSheet {
+    private ExportSheet() {
+    }
+
+    public static Sheet of(Session session, SongFiles files, Runnable close) {
+        Song song = session.song();
+        VBox list = new VBox(6);
+        List<CheckBox> boxes = new ArrayList<>();
+        for (Part part : song.parts()) {
+            CheckBox box = new CheckBox();
+            box.setId("export-part-" + part.id());
+            box.setUserData(part.id());
+            box.setSelected(true);
+            box.setAccessibleText(part.name());
+            boxes.add(box);
+            HBox row = new HBox(10, box, Controls.label(part.name(), "name"), Controls.filler(), Controls.label(
+                    changed(session, part), "soft", "small"));
+            row.setAlignment(Pos.CENTER_LEFT);
+            row.getStyleClass().add("card");
+            row.setStyle("-fx-padding: 6 12 6 12;");
+            row.setOnMouseClicked(event -> {
+                if (event.getTarget() != box) {
+                    box.setSelected(!box.isSelected());
+                }
+            });
+            list.getChildren().add(row);
+        }
+        ScrollPane scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.setPrefHeight(Math.min(340, 46 * Math.max(2, boxes.size())));
+        ToggleButton together = new ToggleButton(Words.say("export.asRead"));
+        ToggleButton single = new ToggleButton(Words.say("export.oneTrack"));
+        together.setId("export-as-read");
+        single.setId("export-one-track");
+        together.setSelected(true);
+        HBox type = new HBox(12, Controls.label(Words.say("export.type"), "soft"), Controls.either(together, single));
+        type.setAlignment(Pos.CENTER_LEFT);
+        Button only = Controls.button("export-only", "export.only", event -> boxes.forEach(box ->
+                box.setSelected(box.getUserData().equals(session.selectedPart().get()))), "quiet");
+        Button all = Controls.button("export-all", "export.all", event -> boxes.forEach(box -> box.setSelected(true)), "quiet");
+        VBox content = new VBox(10, new HBox(4, all, only), scroll, type);
+        BooleanBinding none = Bindings.createBooleanBinding(() -> boxes.stream().noneMatch(CheckBox::isSelected),
+                boxes.stream().map(CheckBox::selectedProperty).toArray(javafx.beans.Observable[]::new));
+        Button write = Controls.button("export-write", "export.write", event -> {
+            close.run();
+            Set<Integer> parts = new TreeSet<>();
+            boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
+            MidiExport export = new MidiExport(session.song(), session.results().get().lines(),
+                    single.isSelected() ? Optional.of(0) : Optional.empty()).only(parts);
+            files.export(export, parts.size() == 1 ? session.song().part(parts.iterator().next()).name() : song.title());
+        }, "primary");
+        Button table = Controls.button("export-changes", "export.changes", event -> {
+            close.run();
+            files.exportChanges();
+        });
+        Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 560, close,
+                Controls.button("export-cancel", "sheet.cancel", event -> close.run()), table,
+                Controls.disabledWhen(write, none, "export.nothing"));
+        javafx.application.Platform.runLater(write::requestFocus);
+        return sheet;
+    }
+
+    private static String changed(Session session, Part part) {
+        int changes = session.results().get().part(part.id()).stages().stream()
+                .mapToInt(stage -> stage.outcome().changes().size()).sum();
+        return changes == 0 ? Words.say("export.asItWas") : Words.count("export.changed", changes);
+    }
+}

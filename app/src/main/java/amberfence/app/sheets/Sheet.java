@@ -1,0 +1,37 @@
+package amberfence.app.sheets;
+
+import amberfence.app.theme.Controls;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** A sheet in the middle of a veil: title, content, buttons. Escape puts it away. */
+public final class Sheet extends StackPane {
+    /** @param close puts the sheet away */
+    public Sheet(String id, String title, String subtitle, Node content, double width, Runnable close, Node... buttons) {
+        setId(id);
+        getStyleClass().add("veil");
+        HBox foot = new HBox(10, Controls.filler());
+        foot.getChildren().addAll(buttons);
+        VBox head = new VBox(0, Controls.label(title, "title"), Controls.label(subtitle, "soft"));
+        VBox.setVgrow(content, Priority.ALWAYS);
+        VBox sheet = new VBox(16, head, content, foot);
+        sheet.getStyleClass().add("sheet");
+        sheet.setMaxSize(width, Region.USE_PREF_SIZE);
+        sheet.setPrefWidth(width);
+        setAlignment(Pos.CENTER);
+        getChildren().add(sheet);
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                close.run();
+                event.consume();
+            }
+        });
+    }
+}

@@ -1,0 +1,113 @@
+package amberfence.app.steps;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import amberfence.song.Part;
+import amberfence.song.StepSlot;
+import amberfence.step.Outcome;
+import amberfence.step.PartResult;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** One step: on or off, what it did in a few words, and, when open, its settings. */
+final class StepCard extends VBox {
+    private final Session session;
+    private final StepSlot slot;
+    private final String name;
+
+    StepCard(Session session, Part part, StepSlot slot) {
+        super(9);
+        this.session = session;
+        this.slot = slot;
+        this.name = StepCatalogue.kindOf((Step) slot.treatment()).name();
+        boolean open = Long.valueOf(slot.id()).equals(session.openStep().get());
+        setId("step-" + slot.id());
+        getStyleClass().add("card");
+        if (open) {
+            getStyleClass().add("chosen");
+        }
+        ToggleButton on = Controls.toggle("step-on-" + slot.id(), slot.on());
+        on.setAccessibleText(Words.say("steps.switch", name));
+        on.setOnAction(event -> session.editStep(Words.say(on.isSelected() ? "edit.stepOn" : "edit.stepOff", name),
+                slot.id(), same -> same.withOn(on.isSelected())));
+        Label summary = Controls.label(summary(part), "soft", "small");
+        summary.setId("step-summary-" + slot.id());
+        HBox head = new HBox(9, on, Controls.label(name, "name"), Controls.filler(), summary, menu(part));
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.setFocusTraversable(true);
+        head.setAccessibleRole(AccessibleRole.BUTTON);
+        head.setAccessibleText(name + ", " + summary.getText());
+        head.setOnMouseClicked(event -> toggleOpen(open));
+        head.setOnKeyPressed(event -> {
+            if (event.getTarget() == head && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE)) {
+                toggleOpen(open);
+                event.consume();
+            }
+        });
+        getChildren().add(head);
+        if (open) {
+            getChildren().add(StepForm.of(session, slot));
+        }
+    }
+
+    private void toggleOpen(boolean open) {
+        session.openStep().set(open ? null : slot.id());
+    }
+
+    private String summary(Part part) {
+        if (!slot.on()) {
+            return Words.say("steps.off");
+        }
+        PartResult result = session.results().get().part(part.id());
+        Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
+        return outcome.changes().isEmpty() ? Words.say("steps.nothing")
+                : Words.say("steps.some", outcome.changes().size(), outcome.considered());
+    }
+
+    private MenuButton menu(Part part) {
+        MenuButton menu = new MenuButton();
+        menu.setId("step-menu-" + slot.id());
+        menu.getStyleClass().addAll("quiet", "no-arrow");
+        menu.setGraphic(Icons.MORE.node());
+        menu.setAccessibleText(Words.say("steps.menu", name));
+        int at = part.steps().indexOf(slot);
+        menu.getItems().addAll(item("steps.earlier", at == 0, () -> move(at, -1)),
+                item("steps.later", at == part.steps().size() - 1, () -> move(at, 1)),
+                item("steps.remove", false, this::remove));
+        return menu;
+    }
+
+    private static MenuItem item(String words, boolean disabled, Runnable action) {
+        MenuItem item = new MenuItem(Words.say(words));
+        item.setId(words.replace('.', '-'));
+        item.setDisable(disabled);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private void move(int from, int places) {
+        session.editPart(Words.say("edit.stepOrder", name), part -> {
+            List<StepSlot> order = new ArrayList<>(part.steps());
+            order.add(from + places, order.remove(from));
+            return part.withSteps(order);
+        });
+    }
+
+    private void remove() {
+        session.editPart(Words.say("edit.stepRemove", name),
+                part -> part.withSteps(part.steps().stream().filter(other -> other.id() != slot.id()).toList()));
+    }
+}

@@ -1,0 +1,93 @@
+package amberfence.app.steps;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.step.StepKind;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.Locale;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+
+/** Adds a step: a button that opens into the list of all steps, grouped in the order of the work, with a search. */
+final class StepPicker extends VBox {
+    private final Session session;
+    private final Button add;
+    private final VBox list = new VBox(5);
+    private final TextField search = new TextField();
+
+    StepPicker(Session session) {
+        super(6);
+        this.session = session;
+        add = Controls.button("add-step", "steps.add", event -> setOpen(true), "dashed");
+        add.setMaxWidth(Double.MAX_VALUE);
+        search.setId("step-search");
+        search.setPromptText(Words.say("steps.search"));
+        search.textProperty().addListener((property, old, now) -> fill());
+        search.setOnAction(event -> list.getChildren().stream().filter(Button.class::isInstance).findFirst()
+                .ifPresent(first -> ((Button) first).fire()));
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                setOpen(false);
+                event.consume();
+            }
+        });
+        setOpen(false);
+    }
+
+    private void setOpen(boolean open) {
+        getStyleClass().remove("card");
+        if (open) {
+            getStyleClass().add("card");
+            search.clear();
+            fill();
+            getChildren().setAll(search, list);
+            search.requestFocus();
+        } else {
+            getChildren().setAll(add);
+        }
+    }
+
+    private void fill() {
+        list.getChildren().clear();
+        String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
+        String group = "";
+        for (StepKind kind : StepCatalogue.all()) {
+            if (!(kind.name() + " " + kind.summary() + " " + kind.group()).toLowerCase(Locale.ROOT).contains(wanted)) {
+                continue;
+            }
+            if (!kind.group().equals(group)) {
+                group = kind.group();
+                list.getChildren().add(Controls.label(group.toUpperCase(Locale.ROOT), "heading"));
+            }
+            Button choose = Controls.button("add-" + kind.id(), null, event -> choose(kind));
+            choose.setMaxWidth(Double.MAX_VALUE);
+            choose.setMinWidth(0);
+            VBox texts = new VBox(1, Controls.label(kind.name(), "name"), wrapped(kind.summary()));
+            choose.setGraphic(texts);
+            choose.setAccessibleText(kind.name());
+            list.getChildren().add(choose);
+        }
+        if (list.getChildren().isEmpty()) {
+            list.getChildren().add(Controls.label(Words.say("steps.noneFound", search.getText()), "soft"));
+        }
+    }
+
+    private static Label wrapped(String text) {
+        Label label = Controls.label(text, "soft", "small");
+        label.setWrapText(true);
+        label.setPrefWidth(220);
+        return label;
+    }
+
+    private void choose(StepKind kind) {
+        setOpen(false);
+        Integer part = session.selectedPart().get();
+        long slot = session.song().nextId();
+        session.edit(Words.say("edit.stepAdd", kind.name()), song -> song.plusStep(part, kind.usual()));
+        session.openStep().set(slot);
+    }
+}

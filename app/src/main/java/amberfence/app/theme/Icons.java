@@ -1,0 +1,37 @@
+package amberfence.app.theme;
+
+import javafx.scene.Node;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.SVGPath;
+
+/** Small signs on buttons, drawn as paths in a box of 16 by 16. */
+public enum Icons {
+    UNDO("M6 3 L2.5 6.5 L6 10 L6 7.5 L9.5 7.5 C11.5 7.5 12.5 8.7 12.5 10.2 C12.5 11.8 11.5 13 9.5 13 L5 13 L5 14.5 "
+            + "L9.6 14.5 C12.4 14.5 14 12.7 14 10.2 C14 7.8 12.4 6 9.6 6 L6 6 Z"),
+    REDO("M10 3 L13.5 6.5 L10 10 L10 7.5 L6.5 7.5 C4.5 7.5 3.5 8.7 3.5 10.2 C3.5 11.8 4.5 13 6.5 13 L11 13 L11 14.5 "
+            + "L6.4 14.5 C3.6 14.5 2 12.7 2 10.2 C2 7.8 3.6 6 6.4 6 L10 6 Z"),
+    MORE("M3 6.6 A1.4 1.4 0 1 0 3 9.4 A1.4 1.4 0 1 0 3 6.6 Z M8 6.6 A1.4 1.4 0 1 0 8 9.4 A1.4 1.4 0 1 0 8 6.6 Z "
+            + "M13 6.6 A1.4 1.4 0 1 0 13 9.4 A1.4 1.4 0 1 0 13 6.6 Z"),
+    WIDER("M7.2 3 L8.8 3 L8.8 7.2 L13 7.2 L13 8.8 L8.8 8.8 L8.8 13 L7.2 13 L7.2 8.8 L3 8.8 L3 7.2 L7.2 7.2 Z"),
+    NARROWER("M3 7.2 L13 7.2 L13 8.8 L3 8.8 Z"),
+    WHOLE("M2 3 L3.5 3 L3.5 13 L2 13 Z M12.5 3 L14 3 L14 13 L12.5 13 Z M5 8 L7.5 5.5 L7.5 7.3 L8.5 7.3 L8.5 5.5 L11 8 "
+            + "L8.5 10.5 L8.5 8.7 L7.5 8.7 L7.5 10.5 Z"),
+    CLOSE("M4 3 L8 7 L12 3 L13 4 L9 8 L13 12 L12 13 L8 9 L4 13 L3 12 L7 8 L3 4 Z");
+
+    private final String path;
+
+    Icons(String path) {
+        this.path = path;
+    }
+
+    /** A fresh picture of the sign. */
+    public Node node() {
+        SVGPath shape = new SVGPath();
+        shape.setContent(path);
+        shape.getStyleClass().add("icon");
+        StackPane box = new StackPane(shape);
+        box.setMinSize(16, 16);
+        box.setPrefSize(16, 16);
+        return box;
+    }
+}

@@ -1,0 +1,42 @@
+package amberfence.app.theme;
+
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
+import javafx.scene.layout.Background;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+
+/**
+ * Brings the colours of the theme to what is drawn on a canvas, which no stylesheet reaches: an invisible region for each
+ * role takes its colour from the stylesheet, and tells when it changes.
+ */
+public final class Swatches extends Pane {
+    /** The roles; the stylesheet names them in lower case with hyphens, as in {@code -ink-soft}. */
+    public enum Role {
+        INK, INK_SOFT, PAPER, CARD, RULE, AMBER, AMBER_DEEP, AMBER_SOFT, WASH, OUTSIDE, ALARM, GOOD, RUNG, GAP, ROW
+    }
+
+    private final Map<Role, Region> regions = new EnumMap<>(Role.class);
+
+    /** @param changed called when any colour changes */
+    public Swatches(Runnable changed) {
+        setManaged(false);
+        setVisible(false);
+        for (Role role : Role.values()) {
+            Region region = new Region();
+            region.setStyle("-fx-background-color: -" + role.name().toLowerCase(Locale.ROOT).replace('_', '-') + ";");
+            region.backgroundProperty().addListener((property, old, now) -> changed.run());
+            regions.put(role, region);
+            getChildren().add(region);
+        }
+    }
+
+    public Color color(Role role) {
+        Background background = regions.get(role).getBackground();
+        boolean ready = background != null && !background.getFills().isEmpty()
+                && background.getFills().get(0).getFill() instanceof Color;
+        return ready ? (Color) background.getFills().get(0).getFill() : Color.TRANSPARENT;
+    }
+}

@@ -1,0 +1,2 @@
+/** Fonts, colours by role, and the two themes: paper and lamp. */
+package amberfence.app.theme;

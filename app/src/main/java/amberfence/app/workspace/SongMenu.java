@@ -1,0 +1,53 @@
+package amberfence.app.workspace;
+
+import amberfence.app.files.SongFiles;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import java.nio.file.Path;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+
+/** What can be done with the song as a whole. */
+final class SongMenu extends MenuButton {
+    private final SongFiles files;
+    private final Menu recent = new Menu(Words.say("menu.recent"));
+
+    SongMenu(SongFiles files, Runnable theme, Runnable shortcuts) {
+        this.files = files;
+        setId("song-menu");
+        getStyleClass().addAll("quiet", "no-arrow");
+        setGraphic(Icons.MORE.node());
+        setAccessibleText(Words.say("menu.song"));
+        getItems().addAll(item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent,
+                item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
+                new SeparatorMenuItem(), item("menu.theme", theme, Shortcut.THEME),
+                item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS));
+        setOnShowing(event -> fillRecent());
+    }
+
+    private static MenuItem item(String words, Runnable action, Shortcut shortcut) {
+        MenuItem item = new MenuItem(Words.say(words));
+        item.setId(words.replace('.', '-'));
+        item.setOnAction(event -> action.run());
+        // Shown only: the scene's own table of keys does the work.
+        item.setText(Words.say("menu.withKeys", Words.say(words), shortcut.keys()));
+        return item;
+    }
+
+    private void fillRecent() {
+        recent.getItems().clear();
+        for (Path file : files.recent()) {
+            MenuItem item = new MenuItem(file.getFileName().toString());
+            item.setMnemonicParsing(false);
+            item.setOnAction(event -> files.open(file));
+            recent.getItems().add(item);
+        }
+        if (recent.getItems().isEmpty()) {
+            MenuItem none = new MenuItem(Words.say("menu.noRecent"));
+            none.setDisable(true);
+            recent.getItems().add(none);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package amberfence.app.workspace;
+
+import amberfence.app.files.SongFiles;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.Part;
+import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.layout.HBox;
+
+/** The foot of the window: what just happened, or how the part stands; and what undo would undo. */
+final class StatusLine extends HBox {
+    private final Session session;
+    private final SongFiles files;
+    private final Label status = new Label();
+    private final Label undo = new Label();
+
+    StatusLine(Session session, SongFiles files) {
+        super(20);
+        this.session = session;
+        this.files = files;
+        getStyleClass().add("foot");
+        status.setId("status");
+        undo.setId("undo-words");
+        status.setTextOverrun(OverrunStyle.ELLIPSIS);
+        undo.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(status, Controls.filler(), undo);
+        session.results().addListener((property, old, now) -> update());
+        session.selectedPart().addListener((property, old, now) -> update());
+        session.message().addListener((property, old, now) -> update());
+        session.working().addListener((property, old, now) -> update());
+        files.busy().addListener((property, old, now) -> update());
+        update();
+    }
+
+    private void update() {
+        undo.setText(session.undoName().map(name -> Words.say("status.undo", Shortcut.UNDO.keys(), name)).orElse(""));
+        if (files.busy().get()) {
+            status.setText(Words.say("status.files"));
+        } else if (session.working().get()) {
+            status.setText(Words.say("status.working"));
+        } else if (!session.message().get().isEmpty()) {
+            status.setText(session.message().get());
+        } else {
+            status.setText(session.part().map(this::ofPart).orElse(Words.say("status.noPart")));
+        }
+    }
+
+    private String ofPart(Part part) {
+        return Words.say("status.part", Words.count("noteCount", part.line().size()),
+                Words.count("outside", session.results().get().outside(part.id())),
+                Words.say(part.steps().isEmpty() ? "status.noSteps" : "status.kept"));
+    }
+}

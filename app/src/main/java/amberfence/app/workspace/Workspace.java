@@ -1,0 +1,236 @@
+package amberfence.app.workspace;
+
+import amberfence.app.changes.ChangesView;
+import amberfence.app.fence.FencePage;
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.FileChoice;
+import amberfence.app.files.SongFiles;
+import amberfence.app.head.HeadView;
+import amberfence.app.ladder.LadderPanel;
+import amberfence.app.parts.PartsView;
+import amberfence.app.session.Session;
+import amberfence.app.sheets.ExportSheet;
+import amberfence.app.sheets.ImportSheet;
+import amberfence.app.sheets.Sheet;
+import amberfence.app.sheets.ShortcutsSheet;
+import amberfence.app.steps.StepsView;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.theme.Theme;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The whole window: workspace, fence page, and sheets over them. */
+public final class Workspace extends StackPane {
+    private static final double PARTS = 202;
+    private static final double STEPS = 278;
+    private static final double CHANGES = 158;
+    /** Below this width the right column folds away. */
+    private static final double NARROW = 1100;
+
+    private final Session session;
+    private final SongFiles files;
+    private final BorderPane desk = new BorderPane();
+    private final FencePage fencePage;
+    private final LadderPanel ladder;
+    private final ChangesView changes;
+    private final HBox trouble = new HBox(10);
+    private final Label troubleText = Controls.label("", "alarm");
+    private Theme theme = Theme.PAPER;
+    private Node lastFocus;
+
+    public Workspace(Session session, FileChoice choice, AppFolder folder) {
+        this.session = session;
+        this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound);
+        this.fencePage = new FencePage(session, this::closeFence);
+        this.ladder = new LadderPanel(session);
+        this.changes = new ChangesView(session, ladder::reveal);
+        setId("workspace");
+        SongMenu menu = new SongMenu(files, this::toggleTheme, () -> show(ShortcutsSheet.of(this::closeSheet)));
+        HeadView head = new HeadView(session, menu, this::openFence, files::chooseAndOpen, this::openExport);
+        desk.setTop(new VBox(head, troubleLine()));
+        desk.setCenter(body());
+        desk.setBottom(new StatusLine(session, files));
+        fencePage.setVisible(false);
+        getChildren().addAll(desk, fencePage);
+        setOnDragOver(this::dragOver);
+        setOnDragDropped(this::dropped);
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> peek(event, true));
+        addEventFilter(KeyEvent.KEY_RELEASED, event -> peek(event, false));
+    }
+
+    public SongFiles files() {
+        return files;
+    }
+
+    private HBox body() {
+        PartsView parts = new PartsView(session);
+        parts.setMinWidth(PARTS);
+        parts.setPrefWidth(PARTS);
+        StepsView steps = new StepsView(session);
+        steps.setMinWidth(STEPS);
+        steps.setPrefWidth(STEPS);
+        changes.setMinHeight(CHANGES);
+        changes.setPrefHeight(CHANGES);
+        changes.setMaxHeight(CHANGES);
+        VBox.setVgrow(ladder, Priority.ALWAYS);
+        VBox.setMargin(changes, new Insets(0, 0, 0, LadderPanel.DEGREES));
+        VBox middle = new VBox(6, ladder, changes);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        HBox body = new HBox(14, parts, middle, steps);
+        body.getStyleClass().add("body");
+        widthProperty().addListener((property, old, now) -> {
+            steps.setVisible(now.doubleValue() >= NARROW);
+            steps.setManaged(now.doubleValue() >= NARROW);
+        });
+        return body;
+    }
+
+    private Node troubleLine() {
+        troubleText.setId("trouble");
+        troubleText.setWrapText(true);
+        HBox.setHgrow(troubleText, Priority.ALWAYS);
+        Button away = Controls.iconButton("trouble-close", Icons.CLOSE, "trouble.close", event -> showTrouble(""));
+        trouble.getChildren().addAll(troubleText, Controls.filler(), away);
+        trouble.setAlignment(Pos.CENTER_LEFT);
+        trouble.getStyleClass().add("trouble");
+        VBox.setMargin(trouble, new Insets(8, 24, 0, 24));
+        showTrouble("");
+        return trouble;
+    }
+
+    /** Shows one sentence about what went wrong, until it is put away. */
+    private void showTrouble(String sentence) {
+        troubleText.setText(sentence);
+        trouble.setVisible(!sentence.isEmpty());
+        trouble.setManaged(!sentence.isEmpty());
+    }
+
+    private void showFound(SongFiles.Found found) {
+        showTrouble("");
+        show(ImportSheet.of(found, files::take, this::closeSheet));
+    }
+
+    private void show(Sheet sheet) {
+        closeSheet();
+        lastFocus = getScene() == null ? null : getScene().getFocusOwner();
+        desk.setDisable(true);
+        getChildren().add(sheet);
+        sheet.requestFocus();
+    }
+
+    private void closeSheet() {
+        getChildren().removeIf(Sheet.class::isInstance);
+        desk.setDisable(false);
+        if (lastFocus != null) {
+            lastFocus.requestFocus();
+        }
+    }
+
+    public void openExport() {
+        show(ExportSheet.of(session, files, this::closeSheet));
+    }
+
+    public void openShortcuts() {
+        show(ShortcutsSheet.of(this::closeSheet));
+    }
+
+    public void openFence() {
+        if (!fencePage.isVisible()) {
+            desk.setVisible(false);
+            fencePage.setVisible(true);
+            fencePage.begin();
+        }
+    }
+
+    private void closeFence() {
+        fencePage.setVisible(false);
+        desk.setVisible(true);
+        ladder.focusLadder();
+    }
+
+    public void setTheme(Theme chosen) {
+        theme = chosen;
+        if (getScene() != null) {
+            theme.apply(getScene());
+        }
+    }
+
+    private void toggleTheme() {
+        setTheme(theme == Theme.PAPER ? Theme.LAMP : Theme.PAPER);
+    }
+
+    /** Puts the keys of the table to work. */
+    public void installShortcuts(Scene scene) {
+        for (Shortcut shortcut : Shortcut.values()) {
+            if (shortcut.isGlobal()) {
+                scene.getAccelerators().put(shortcut.combination(), () -> run(shortcut));
+            }
+        }
+    }
+
+    private void run(Shortcut shortcut) {
+        boolean sheetOpen = getChildren().stream().anyMatch(Sheet.class::isInstance);
+        if (sheetOpen) {
+            return;
+        }
+        switch (shortcut) {
+            case OPEN -> files.chooseAndOpen();
+            case SAVE -> files.save();
+            case SAVE_AS -> files.saveAs();
+            case EXPORT -> openExport();
+            case UNDO -> session.undo();
+            case REDO -> session.redo();
+            case FENCE -> openFence();
+            case BEFORE_AFTER -> session.showingBefore().set(!session.showingBefore().get());
+            case SETTLE -> changes.settle();
+            case THEME -> toggleTheme();
+            case SHORTCUTS -> openShortcuts();
+            default -> throw new IllegalStateException(shortcut + " is no key for the whole window");
+        }
+    }
+
+    /** While B is held, the original shows. X leaves the selected notes alone, or moves them again. */
+    private void peek(KeyEvent event, boolean down) {
+        boolean free = !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown() && desk.isVisible();
+        if (free && event.getCode() == KeyCode.B) {
+            session.showingBefore().set(down);
+            event.consume();
+        } else if (free && down && event.getCode() == KeyCode.X) {
+            changes.toggleSelected();
+            event.consume();
+        }
+    }
+
+    private void dragOver(DragEvent event) {
+        if (event.getDragboard().hasFiles()) {
+            event.acceptTransferModes(TransferMode.COPY);
+        }
+        event.consume();
+    }
+
+    private void dropped(DragEvent event) {
+        List<Path> dropped = event.getDragboard().getFiles().stream().map(java.io.File::toPath).toList();
+        if (!dropped.isEmpty()) {
+            files.open(dropped.get(0));
+        }
+        event.setDropCompleted(!dropped.isEmpty());
+        event.consume();
+    }
+}
