@@ -1,7 +1,7 @@
 #!/usr/bin/python3
 """Makes the two font families that ship with Amber Fence.
 
-Takes the Latin subsets of EB Garamond and Inter and the accidentals of Noto Music (all SIL Open Font
+Takes the Latin subsets of EB Garamond and Inter and the note signs of Noto Music (all SIL Open Font
 License 1.1) from the npm packages @fontsource/eb-garamond, @fontsource/inter and @fontsource/noto-music,
 unpacked below the folder given as the first argument, and writes TrueType files to the second.
 The families get names of their own, as the licence asks for changed fonts. Needs Debian's python3-fonttools.
@@ -25,8 +25,8 @@ FACES = [
     ("inter", "400-normal", "Ferry Sans", "Regular", "FerrySans-Regular.ttf"),
     ("inter", "600-normal", "Ferry Sans", "Bold", "FerrySans-Bold.ttf"),
 ]
-# Accidentals and note signs, with the share of the cap height that each should have.
-MUSIC = {"♭": 1.12, "♮": 1.2, "♯": 1.16, "𝄪": 0.62, "𝄫": 1.12, "♩": 1.1, "♪": 1.1}
+# Note signs and double accidentals, with the share of the cap height that each should have.
+MUSIC = {"𝄪": 0.62, "𝄫": 1.12, "♩": 1.1, "♪": 1.1}
 SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8",
                 "⁹": "9", "⁺": "+"}
 # Simple signs, drawn on a square of 100 units standing on the baseline.
@@ -40,6 +40,24 @@ SHAPES = {
     "✕": [[(14, 10), (21, 3), (50, 31), (79, 3), (86, 10), (57, 38), (86, 66), (79, 73), (50, 45), (21, 73),
            (14, 66), (43, 38)]],
 }
+
+
+def accidentals(stem, bar):
+    """♯ ♮ ♭ drawn on a cap height of 72 with stems and bars of these widths: (straight contours, curved ones, advance)."""
+    def box(x, low, high):
+        return [(x, low), (x + stem, low), (x + stem, high), (x, high)]
+
+    def slanted(x0, x1, y, rise):
+        return [(x0, y), (x1, y + rise), (x1, y + rise + bar), (x0, y + bar)]
+    bowl = [((6 + stem, 38), [((14, 48), (24, 48)), ((41, 48), (39, 31)), ((37, 14), (6 + stem, -3))]),
+            ((6 + stem, 8), [((29 - stem / 2, 20), (30 - stem / 2, 31)), ((31 - stem / 2, 41), (21, 41)),
+                             ((13, 41), (6 + stem, 31))])]
+    return {
+        "♯": ([box(14, -8, 74), box(30, -2, 80), slanted(4, 44 + stem / 2, 17, 7), slanted(4, 44 + stem / 2, 44, 7)], [],
+              48 + stem),
+        "♮": ([box(7, 10, 88), box(29, -16, 62), slanted(7, 29 + stem, 10, 6), slanted(7, 29 + stem, 46, 6)], [], 36 + stem),
+        "♭": ([box(6, -3, 88)], bowl, 44),
+    }
 
 
 def path_of(package, pattern):
@@ -97,6 +115,24 @@ def build(package, style, family, face, file):
         music.getGlyphSet()[name].draw(recording)
         add(font, character, lambda pen: recording.replay(
             TransformPen(pen, (scale, 0, 0, scale, side - x0 * scale, lift))), (x1 - x0) * scale + 2 * side)
+    stem, bar = {"Ferry Serif": (5, 8), "Ferry Sans": (6.5, 8)}[family]
+    if face == "Bold":
+        stem, bar = stem * 1.4, bar * 1.25
+    scale = capital / 72
+    for character, (straight, curved, width) in accidentals(stem, bar).items():
+        def draw(pen, straight=straight, curved=curved):
+            for contour in straight:
+                points = [(round(x * scale), round(y * scale)) for x, y in clockwise(contour)]
+                pen.moveTo(points[0])
+                for point in points[1:]:
+                    pen.lineTo(point)
+                pen.closePath()
+            for start, curves in curved:
+                pen.moveTo((round(start[0] * scale), round(start[1] * scale)))
+                for control, end in curves:
+                    pen.qCurveTo(*[(round(x * scale), round(y * scale)) for x, y in (control, end)])
+                pen.closePath()
+        add(font, character, draw, width * scale)
     glyphs = font.getGlyphSet()
     for character, plain in SUPERSCRIPTS.items():
         name = font.getBestCmap()[ord(plain)]

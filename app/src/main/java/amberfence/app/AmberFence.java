@@ -47,6 +47,7 @@ public final class AmberFence extends Application {
         stage.setMinWidth(900);
         stage.setMinHeight(620);
         stage.show();
+        workspace.focusLadder();
         if (System.getProperty("amberfence.firstPicture") != null) {
             FirstPicture.leaveAfter(scene);
         }

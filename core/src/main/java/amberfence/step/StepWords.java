@@ -7,9 +7,9 @@ import java.util.function.IntFunction;
 /** Makes the sentences for reasons and findings, in one place. Pitches are named by the function that is given. */
 public final class StepWords {
     private static final Map<ShapeLoss, String> LOSSES = Map.of(
-            ShapeLoss.REPEATS, "keeps the line moving; %s would repeat the %s beside it",
-            ShapeLoss.SPLITS, "keeps the repeated note; %s would step away from the %s beside it",
-            ShapeLoss.TURNS, "keeps the line's direction; %s would turn it at the %s beside it");
+            ShapeLoss.REPEATS, "keeps the step; %s would repeat its neighbour",
+            ShapeLoss.SPLITS, "keeps the repeat; %s would break away from it",
+            ShapeLoss.TURNS, "keeps the direction; %s would turn the line");
 
     private final IntFunction<String> names;
 
@@ -29,15 +29,15 @@ public final class StepWords {
         } else if (reason instanceof Reason.TieChordNote r) {
             return name(r.chosen()) + " is in the chord, " + name(r.other()) + " is not; both equally near";
         } else if (reason instanceof Reason.KeptShape r) {
-            return LOSSES.get(r.loss()).formatted(name(r.other()), name(r.neighbour()));
+            return LOSSES.get(r.loss()).formatted(name(r.other()));
         } else if (reason instanceof Reason.SmallerLeap r) {
-            return "the smaller leap to " + name(r.neighbour()) + "; " + name(r.other()) + " keeps the shape as well";
+            return "the smaller leap to " + name(r.neighbour()) + "; the shape is kept either way";
         } else if (reason instanceof Reason.AvoidedUnison r) {
             return name(r.other()) + " already sounds at that time";
         } else if (reason instanceof Reason.WholeLine r) {
-            return "the line as a whole keeps its shape best this way; " + name(r.other()) + " was the other choice";
+            return "the whole line keeps its shape better than with " + name(r.other());
         } else if (reason instanceof Reason.TieDown r) {
-            return pair(r.chosen(), r.other()) + " equally near and alike in the line; the lower is taken";
+            return pair(r.chosen(), r.other()) + " equally near, the line alike: the lower";
         } else if (reason instanceof Reason.OnlyCandidate r) {
             return "the only note inside on this side of the range";
         } else if (reason instanceof Reason.LeftOut) {

@@ -67,6 +67,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
             leave.setId("leave-" + note.id());
         });
         (item.left() ? leave : move).setSelected(true);
+        Controls.tip(reason, item.reason());
         setAccessibleText(String.join(" ", item.place(), item.names(), item.reason()));
         setGraphic(row);
     }

@@ -20,7 +20,8 @@ public final class CandidateCard extends VBox {
     private static final double METER = 90;
     private final Key key;
 
-    public CandidateCard(KeyCandidate candidate, Runnable tryOn) {
+    /** @param words what the button says */
+    public CandidateCard(KeyCandidate candidate, String words, Runnable tryOn) {
         super(2);
         key = candidate.key();
         setId("candidate-" + key.plainText().replace(' ', '-'));
@@ -35,7 +36,7 @@ public final class CandidateCard extends VBox {
         evidence.setWrapText(true);
         VBox facts = new VBox(0, Controls.label(Words.count("outside", candidate.outside()), "small", "teal"), evidence);
         HBox.setHgrow(facts, Priority.ALWAYS);
-        var button = Controls.button("try-" + key.plainText().replace(' ', '-'), "fence.tryOn", event -> tryOn.run());
+        var button = Controls.button("try-" + key.plainText().replace(' ', '-'), words, event -> tryOn.run());
         button.setStyle("-fx-padding: 3 9 3 9;");
         HBox foot = new HBox(8, facts, button);
         foot.setAlignment(Pos.BOTTOM_LEFT);

@@ -26,7 +26,9 @@ import javafx.scene.text.Text;
  */
 final class ClockView extends Pane {
     private static final double SIZE = 500;
+    private static final double HEIGHT = 512;
     private static final double CENTRE = SIZE / 2;
+    private static final double MIDDLE = HEIGHT / 2;
     private static final double RADIUS = 172;
     private static final double LONGEST_SPOKE = 44;
 
@@ -42,9 +44,9 @@ final class ClockView extends Pane {
         this.toggle = toggle;
         this.turn = turn;
         setId("clock");
-        setMinSize(SIZE, SIZE - 40);
-        setPrefSize(SIZE, SIZE - 40);
-        setMaxSize(SIZE, SIZE - 40);
+        setMinSize(SIZE, HEIGHT);
+        setPrefSize(SIZE, HEIGHT);
+        setMaxSize(SIZE, HEIGHT);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.SLIDER);
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -62,7 +64,7 @@ final class ClockView extends Pane {
     }
 
     private static double angle(MouseEvent event) {
-        return Math.toDegrees(Math.atan2(event.getY() - (CENTRE - 20), event.getX() - CENTRE));
+        return Math.toDegrees(Math.atan2(event.getY() - (MIDDLE), event.getX() - CENTRE));
     }
 
     private void dragged(MouseEvent event) {
@@ -81,7 +83,7 @@ final class ClockView extends Pane {
     void show(Fence fence, Key key, PitchClassCounts counts) {
         getChildren().clear();
         Spelling spelling = key.spelling();
-        Circle ring = new Circle(CENTRE, CENTRE - 20, RADIUS);
+        Circle ring = new Circle(CENTRE, MIDDLE, RADIUS);
         ring.getStyleClass().add("clock-ring");
         Polygon shape = new Polygon();
         shape.getStyleClass().add("clock-shape");
@@ -107,7 +109,7 @@ final class ClockView extends Pane {
     }
 
     private static double y(int hour, double radius) {
-        return CENTRE - 20 - radius * Math.cos(hour * Math.PI / 6);
+        return MIDDLE - radius * Math.cos(hour * Math.PI / 6);
     }
 
     private void addSpoke(int hour, int count, int most, Fence fence, Key key) {
@@ -173,7 +175,8 @@ final class ClockView extends Pane {
         name.setId("clock-key");
         name.setWrapText(true);
         name.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
-        name.setMaxWidth(200);
+        name.setAlignment(javafx.geometry.Pos.CENTER);
+        name.setMaxWidth(210);
         Label sub = new Label(Words.say("fence.size", key.scale().degrees().size()));
         sub.getStyleClass().add("soft");
         for (Node node : new Node[] {name, sub}) {
@@ -183,7 +186,7 @@ final class ClockView extends Pane {
         box.setAlignment(javafx.geometry.Pos.CENTER);
         box.setMouseTransparent(true);
         box.setPrefSize(210, 110);
-        box.relocate(CENTRE - 105, CENTRE - 75);
+        box.relocate(CENTRE - 105, MIDDLE - 55);
         getChildren().add(box);
     }
 }

@@ -222,7 +222,7 @@ public final class FencePage extends BorderPane {
         List<KeyCandidate> found = model.candidates(family.getValue());
         candidates.getChildren().clear();
         found.stream().limit(MOST_CANDIDATES).forEach(candidate ->
-                candidates.getChildren().add(new CandidateCard(candidate, () -> model.tryOn(candidate.key()))));
+                candidates.getChildren().add(new CandidateCard(candidate, "fence.tryOn", () -> model.tryOn(candidate.key()))));
         candidatesOf.setText(found.isEmpty() ? Words.say("fence.noKey")
                 : Words.say("fence.findOf", model.bars(model.span().get())));
         candidates.getChildren().forEach(node -> ((CandidateCard) node).mark(model.key()));

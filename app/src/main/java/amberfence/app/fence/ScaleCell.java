@@ -40,7 +40,7 @@ final class ScaleCell extends ListCell<Scale> {
             return;
         }
         name.setText(scale.text());
-        degrees.setText(scale.degreesText());
+        degrees.setText(scale.degreesText().replace(" ", "  "));
         outside.setText(Words.count("outside", model.outside(scale)));
         card.getStyleClass().remove("chosen");
         if (scale.equals(model.key().scale())) {

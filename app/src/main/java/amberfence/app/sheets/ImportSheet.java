@@ -77,6 +77,7 @@ public final class ImportSheet {
             HBox row = new HBox(10, Controls.label(part.name(), "name"),
                     Controls.label(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)), "soft", "small"),
                     Controls.filler(), Controls.label(Words.count("noteCount", part.line().size()), "soft", "small"));
+            row.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
             row.getStyleClass().add("card");
             row.setStyle("-fx-padding: 5 12 5 12;");
             list.getChildren().add(row);
@@ -108,7 +109,7 @@ public final class ImportSheet {
         found.read().writtenKey().ifPresent(key -> column.getChildren().add(
                 Controls.label(Words.say("import.written", key.text()), "soft", "small")));
         for (KeyCandidate candidate : found.keys().stream().limit(MOST_KEYS).toList()) {
-            keys.getChildren().add(new CandidateCard(candidate, () -> choose(candidate.key())));
+            keys.getChildren().add(new CandidateCard(candidate, "import.choose", () -> choose(candidate.key())));
         }
         if (found.keys().isEmpty()) {
             Label none = Controls.label(Words.say("import.noKey", chosen.text()), "soft");

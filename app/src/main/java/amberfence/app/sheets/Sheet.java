@@ -22,7 +22,7 @@ public final class Sheet extends StackPane {
         VBox head = new VBox(0, Controls.label(title, "title"), Controls.label(subtitle, "soft"));
         VBox.setVgrow(content, Priority.ALWAYS);
         VBox sheet = new VBox(16, head, content, foot);
-        sheet.getStyleClass().add("sheet");
+        sheet.getStyleClass().add("over-card");
         sheet.setMaxSize(width, Region.USE_PREF_SIZE);
         sheet.setPrefWidth(width);
         setAlignment(Pos.CENTER);

@@ -27,7 +27,7 @@ import javafx.util.StringConverter;
 
 /** The settings of "Bring inside". */
 final class BringInsideForm extends VBox {
-    private static final double LABELS = 92;
+    private static final double LABELS = 88;
 
     BringInsideForm(Session session, long slotId, BringInside step) {
         super(7);

@@ -110,6 +110,9 @@ public final class Controls {
         HBox box = new HBox(first, second);
         box.getStyleClass().add("either");
         box.getStyleClass().addAll(styles);
+        first.setMinWidth(Region.USE_PREF_SIZE);
+        second.setMinWidth(Region.USE_PREF_SIZE);
+        box.setMinWidth(Region.USE_PREF_SIZE);
         box.setMaxHeight(Region.USE_PREF_SIZE);
         return box;
     }

@@ -39,7 +39,7 @@ import javafx.scene.layout.VBox;
 /** The whole window: workspace, fence page, and sheets over them. */
 public final class Workspace extends StackPane {
     private static final double PARTS = 202;
-    private static final double STEPS = 278;
+    private static final double STEPS = 292;
     private static final double CHANGES = 158;
     /** Below this width the right column folds away. */
     private static final double NARROW = 1100;
@@ -157,6 +157,11 @@ public final class Workspace extends StackPane {
             fencePage.setVisible(true);
             fencePage.begin();
         }
+    }
+
+    /** The ladder is where the work is; it has the focus to begin with. */
+    public void focusLadder() {
+        ladder.focusLadder();
     }
 
     private void closeFence() {

@@ -33,7 +33,7 @@ class BringInsideTest {
 
     @Test
     void bringsARaisedFourthDownWhenTheLineRises() {
-        bringing("C4 D4 E4 F#4 G4").in("C major").because("keeps the line moving; G4 would repeat the G4 beside it");
+        bringing("C4 D4 E4 F#4 G4").in("C major").because("keeps the step; G4 would repeat its neighbour");
     }
 
     @Test
