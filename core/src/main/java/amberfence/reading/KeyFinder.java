@@ -23,11 +23,12 @@ import java.util.List;
  * last note of the bass, the way to the last one, and the last note of the tune.
  *
  * <p>Of the six profiles in {@link KeyProfile}, {@link #PROFILE} found the most keys in the measurement that the test
- * {@code KeyFinderMeasurementTest} repeats: public-domain tunes in major, minor and modes, whole and in part.
+ * {@code KeyFinderMeasurementTest} repeats: of 23 public-domain tunes in major, minor and modes it found 21 whole and 39
+ * of 46 halves; the others found 20 whole and 35 to 39 halves.
  */
 public final class KeyFinder {
     /** The profile that did best by measurement. */
-    public static final KeyProfile PROFILE = KeyProfile.ALBRECHT_SHANAHAN;
+    public static final KeyProfile PROFILE = KeyProfile.KOSTKA_PAYNE;
     /** A long held note says no more than this many quarters of it. */
     private static final int LONGEST_QUARTERS = 4;
     private static final double BAR_WEIGHT = 1.5;

@@ -34,8 +34,10 @@ final class KeyNames {
                     + "as in D dorian", List.of("C major", "A minor", "D dorian"));
         }
         Optional<Key> key = read(matcher, matcher.group(4), true);
-        if (key.isEmpty() && "b".equals(matcher.group(3))) {
-            key = read(matcher, "b" + matcher.group(4), false);
+        if (key.isEmpty() && (matcher.group(2) != null || matcher.group(3) != null)) {
+            // What looked like a sign of the tonic may begin the scale's name: B blues, F flat six pentatonic.
+            String begins = matcher.group(2) != null ? matcher.group(2) + " " : matcher.group(3);
+            key = read(matcher, begins + matcher.group(4), false);
         }
         return key.orElseThrow(() -> unknownScale(text.strip(), matcher));
     }

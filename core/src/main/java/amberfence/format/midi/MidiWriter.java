@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
 /** Lays a song's notes back into the events of the file that they came from, and writes the file. */
 final class MidiWriter {
     private static final Comparator<OutEvent> BY_TICK = Comparator.comparingLong(OutEvent::tick);
-    private static final Set<Integer> GLOBAL_META = Set.of(0x02, 0x03, 0x06, 0x07, MetaEvents.TEMPO, 0x54,
+    private static final Set<Integer> GLOBAL_META = Set.of(0x02, 0x06, 0x07, MetaEvents.TEMPO, 0x54,
             MetaEvents.TIME_SIGNATURE, MetaEvents.KEY_SIGNATURE);
 
     private final MidiExport export;
@@ -110,7 +110,7 @@ final class MidiWriter {
         boolean anyEdited = false;
         for (SourceEvent event : track.events()) {
             if (event instanceof SourceEvent.Other other) {
-                if (isWanted(other, channels)) {
+                if (isWanted(other, channels, index)) {
                     events.add(new OutEvent.Raw(other.tick(), other.bytes(), other.running()));
                 }
             } else if (event instanceof SourceEvent.NoteOn on) {
@@ -143,7 +143,7 @@ final class MidiWriter {
         return id < placed.length && placed[(int) id];
     }
 
-    private boolean isWanted(SourceEvent.Other event, Set<Integer> channels) {
+    private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {
         if (!export.isPartial()) {
             return true;
         }
@@ -151,7 +151,7 @@ final class MidiWriter {
             return channels.contains(event.channel());
         }
         int meta = event.metaType();
-        return !channels.isEmpty() || meta == 0x2F || GLOBAL_META.contains(meta);
+        return !channels.isEmpty() || meta == 0x2F || GLOBAL_META.contains(meta) || track == 0 && meta == MetaEvents.TRACK_NAME;
     }
 
     /** Notes that are not in the source, or that moved in time, go to their part's track; new parts get a new one. */

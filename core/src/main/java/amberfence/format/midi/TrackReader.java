@@ -147,9 +147,7 @@ final class TrackReader {
 
     private void readOther(int status) throws Cursor.Truncated {
         int from = cursor.position() - 1;
-        if (status == 0xFF) {
-            ended = cursor.next() == END_OF_TRACK;
-        }
+        boolean end = status == 0xFF && cursor.next() == END_OF_TRACK;
         if (status == 0xFF || status == 0xF0 || status == 0xF7) {
             long length = cursor.nextQuantity();
             cursor.need(length);
@@ -158,6 +156,7 @@ final class TrackReader {
             tally("%d events that a file may not hold are passed on as they are");
             cursor.skip(status == 0xF2 ? 2 : status == 0xF1 || status == 0xF3 ? 1 : 0);
         }
+        ended = end;
         events.add(new SourceEvent.Other(tick, Bytes.of(cursor.bytes(), from, cursor.position() - from), false));
     }
 

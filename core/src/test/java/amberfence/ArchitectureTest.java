@@ -1,0 +1,67 @@
+package amberfence;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The arrows between the packages of the core. */
+class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("amberfence");
+
+    @Test
+    void everyPackageUsesOnlyThoseBelowIt() {
+        layeredArchitecture().consideringOnlyDependenciesInLayers()
+                .layer("theory").definedBy("amberfence.theory..")
+                .layer("song").definedBy("amberfence.song..")
+                .layer("reading").definedBy("amberfence.reading..")
+                .layer("step").definedBy("amberfence.step..")
+                .layer("format").definedBy("amberfence.format..")
+                .layer("demo").definedBy("amberfence.demo..")
+                .whereLayer("demo").mayNotBeAccessedByAnyLayer()
+                .whereLayer("format").mayOnlyBeAccessedByLayers("demo")
+                .whereLayer("step").mayOnlyBeAccessedByLayers("demo", "format")
+                .whereLayer("reading").mayOnlyBeAccessedByLayers("demo", "format", "step")
+                .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "format", "step", "reading")
+                .because("a package uses only those below it").check(CORE);
+        slices().matching("amberfence.(**)").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void theCoreKnowsNoWindow() {
+        noClasses().should().dependOnClassesThat().resideInAnyPackage("javafx..", "java.awt..", "javax.swing..")
+                .because("the core is used and tested without an interface").check(CORE);
+    }
+
+    @Test
+    void onlySoundMayUseTheJdksMidi() {
+        noClasses().that().resideOutsideOfPackage("amberfence.sound..").should().dependOnClassesThat()
+                .resideInAPackage("javax.sound..").because("the JDK's MIDI types lose events in files").check(CORE);
+    }
+
+    @Test
+    void theMusicHasNoClockAndNoUnseededChance() {
+        noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime")
+                .orShould().callMethod(Math.class, "random").orShould().callConstructor(java.util.Random.class)
+                .because("the same notes and settings give the same result everywhere").check(CORE);
+    }
+
+    @Test
+    void factoriesSpeakOneVocabulary() {
+        methods().that().arePublic().and().areStatic().and().areDeclaredInClassesThat().resideInAPackage("amberfence.theory")
+                .and().areDeclaredInClassesThat().areRecords()
+                .should().haveNameMatching("of.*|parse.*|from.*").because("one vocabulary holds for the core").check(CORE);
+    }
+
+    @Test
+    void noRoomIsWithoutAName() {
+        classes().should().resideOutsideOfPackages("..util..", "..common..", "..helper..", "..manager..").check(CORE);
+    }
+}

@@ -1,0 +1,106 @@
+package amberfence.format.midi;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.fail;
+
+import amberfence.ReferenceTable;
+import amberfence.format.UnreadableFileException;
+import amberfence.song.Note;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Files that are not as they should be: what can be saved is saved, and said. */
+class OddFilesTest {
+    private static final Set<String> HARMLESS = Set.of("ok", "header_len_8", "note_128_program", "running_after_meta",
+            "running_after_sysex", "smpte_25_40", "sysex_split_f7", "unknown_meta", "vlq_5_bytes", "vlq_padded_zero",
+            "format0_two_tracks");
+
+    /** Source: smf-cases.tsv, 24 odd files tried on mido, midicsv, javax.sound.midi and midi-file. */
+    @Test
+    void savesTheNotesOfEveryOddFileAndSaysWhatWasWrong() {
+        for (Map<String, String> row : ReferenceTable.rows("smf-cases.tsv")) {
+            String name = row.get("case");
+            MidiImport read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
+            boolean silent = name.equals("sysex_split_f7") || name.equals("empty_track");
+            assertThat(MidiFiles.notes(read.song())).as(name).hasSize(silent ? 0 : 1);
+            assertThat(read.notices().isEmpty()).as(name + " " + read.notices()).isEqualTo(HARMLESS.contains(name));
+        }
+    }
+
+    @Test
+    void pairsOverlappingNotesOfOnePitchFirstInFirstOut() {
+        MidiImport read = MidiFiles.read(MidiFiles.file(0, "00 90 3C 40 10 90 3C 50 10 80 3C 00 10 80 3C 00 00 FF 2F 00"));
+        assertThat(MidiFiles.notes(read.song())).extracting(Note::velocity, Note::start, Note::end)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(0x40, 0L, 32L),
+                        org.assertj.core.groups.Tuple.tuple(0x50, 16L, 48L));
+    }
+
+    @Test
+    void closesAMissingNoteOffAtTheEndOfTheTrackAndListsIt() {
+        byte[] bytes = MidiFiles.file(0, "00 90 3C 40 10 90 40 40 30 80 40 00 20 FF 2F 00");
+        MidiImport read = MidiFiles.read(bytes);
+        assertThat(MidiFiles.notes(read.song()).get(0).end()).isEqualTo(96);
+        assertThat(read.notices()).extracting(notice -> notice.text()).containsExactly(
+                "track 1: 1 note never ends; it is closed at the track's end, the first being pitch 60 at tick 0");
+        assertThat(MidiFiles.read(MidiExport.ofOriginals(read.song()).toBytes()).notices()).isEmpty();
+    }
+
+    @Test
+    void keepsANoteThatEndsWhenItBegins() {
+        byte[] bytes = MidiFiles.file(0, "00 90 3C 40 00 80 3C 00 30 FF 2F 00");
+        assertThat(MidiFiles.notes(MidiFiles.read(bytes).song()).get(0).length()).isEqualTo(1);
+        assertThat(MidiFiles.roundTrip(bytes)).isEqualTo(bytes);
+    }
+
+    @Test
+    void saysInOneSentenceWhyNothingCanBeSaved() {
+        assertThatThrownBy(() -> MidiReader.read(new byte[0], "x.mid")).hasMessage("x.mid is empty");
+        assertThatThrownBy(() -> MidiReader.read("hello world".getBytes(), "x.mid"))
+                .hasMessage("x.mid is not a MIDI file: there is no MThd header in it");
+        assertThatThrownBy(() -> MidiReader.read(MidiFiles.hex("4D546864 0000"), "x.mid"))
+                .hasMessage("x.mid ends inside the header of its MIDI data; there is nothing to save");
+        assertThatThrownBy(() -> MidiReader.read(MidiFiles.file(1), "x.mid"))
+                .hasMessage("x.mid has a MIDI header but no track that could be read");
+    }
+
+    @Test
+    void savesTheTracksBehindADamagedChunk() {
+        byte[] good = ReferenceTable.bytes("spec-format1.mid");
+        good[42] = 'X';
+        good[46] = 0x7F;
+        MidiImport read = MidiFiles.read(good);
+        assertThat(MidiFiles.notes(read.song())).hasSize(3);
+        assertThat(read.notices()).anyMatch(notice -> notice.message().contains("reading goes on at the next track"));
+    }
+
+    @Test
+    void survivesEveryCutAndEveryFlippedByte() {
+        byte[] good = ReferenceTable.bytes("spec-format1.mid");
+        for (int length = 0; length < good.length; length++) {
+            readOrRefuse(Arrays.copyOf(good, length), "cut at " + length);
+        }
+        for (int at = 0; at < good.length; at++) {
+            for (int flip : new int[] {0xFF, 0x80, 0x01}) {
+                byte[] bad = good.clone();
+                bad[at] ^= (byte) flip;
+                readOrRefuse(bad, "byte " + at + " flipped by " + flip);
+            }
+        }
+    }
+
+    private static void readOrRefuse(byte[] bytes, String what) {
+        try {
+            MidiImport read = MidiReader.read(bytes, "x.mid");
+            byte[] written = MidiExport.ofOriginals(read.song()).toBytes();
+            assertThat(MidiFiles.notes(MidiFiles.read(written).song())).as(what).hasSameSizeAs(
+                    MidiFiles.notes(read.song()));
+        } catch (UnreadableFileException e) {
+            assertThat(e.getMessage()).as(what).doesNotContain("Exception");
+        } catch (RuntimeException e) {
+            fail(what + " is refused without words", e);
+        }
+    }
+}

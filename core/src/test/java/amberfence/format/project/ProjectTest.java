@@ -1,0 +1,117 @@
+package amberfence.format.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import amberfence.demo.LanternFerry;
+import amberfence.format.UnreadableFileException;
+import amberfence.format.WholeFile;
+import amberfence.format.midi.MidiExport;
+import amberfence.song.Fence;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.PartResult;
+import amberfence.step.fence.BringInside;
+import amberfence.step.fence.MoveTo;
+import amberfence.step.fence.Ties;
+import amberfence.theory.Key;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Scale;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ProjectTest {
+    private static Song busy() {
+        Song song = LanternFerry.song();
+        song = song.plusStep(1, new BringInside(MoveTo.LEAVE_OUT, Ties.UP, List.of(5L, 3L)));
+        song = song.withFence(song.fence().withToggled(new PitchClass(1)));
+        Scale own = Scale.parseSemitones("Ferry", "0 2 3 7 8");
+        song = song.withFence(new Fence(song.fence().keys().with(2, new Key(NoteName.parse("Bb"), own)),
+                song.fence().alwaysAllowed()));
+        Part tune = song.parts().get(0);
+        song = song.withPart(0, part -> part.plusTake("Take 2", PartResult.of(LanternFerry.song(), tune).line()));
+        return song.plusDuplicate(3, "Second figure").withTitle("Busy ♭ song");
+    }
+
+    private static Song reopened(Song song) throws UnreadableFileException {
+        return ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "x.amber").song();
+    }
+
+    @Test
+    void comesBackAsItWas() throws UnreadableFileException {
+        Song song = busy();
+        Song back = reopened(song);
+        assertThat(back.parts()).isEqualTo(song.parts());
+        assertThat(back.fence()).isEqualTo(song.fence());
+        assertThat(back.time()).isEqualTo(song.time());
+        assertThat(back).isEqualTo(song);
+    }
+
+    @Test
+    void stillGivesTheFileBackThatItWasImportedFrom() throws UnreadableFileException {
+        Song song = busy();
+        byte[] direct = new MidiExport(song, PartResult.lines(song), Optional.empty()).toBytes();
+        Song back = reopened(song);
+        assertThat(new MidiExport(back, PartResult.lines(back), Optional.empty()).toBytes()).isEqualTo(direct);
+    }
+
+    @Test
+    void keepsFieldsThatItDoesNotKnow() throws Exception {
+        ObjectMapper mapper = new ObjectMapper();
+        ObjectNode root = (ObjectNode) mapper.readTree(ProjectWriter.write(ProjectDocument.of(LanternFerry.song())));
+        root.put("mood", "evening");
+        ((ObjectNode) root.get("parts").get(1)).put("colour", "amber");
+        ((ObjectNode) root.get("parts").get(0).get("takes").get(0).get("steps").get(0)).put("note", "keep");
+        ((ObjectNode) root.get("fence").get("keys").get(1)).put("why", "bridge");
+        ProjectDocument read = ProjectReader.read(mapper.writeValueAsBytes(root), "x");
+        ProjectDocument edited = read.withSong(read.song().withTitle("Edited").withPartMoved(1, -1));
+        ObjectNode again = (ObjectNode) mapper.readTree(ProjectWriter.write(edited));
+        assertThat(again.get("mood").asText()).isEqualTo("evening");
+        assertThat(again.get("title").asText()).isEqualTo("Edited");
+        assertThat(again.get("parts").get(0).get("colour").asText()).isEqualTo("amber");
+        assertThat(again.get("parts").get(1).get("takes").get(0).get("steps").get(0).get("note").asText()).isEqualTo("keep");
+        assertThat(again.get("fence").get("keys").get(1).get("why").asText()).isEqualTo("bridge");
+    }
+
+    @Test
+    void refusesWhatItCannotReadInWords() {
+        assertRefused("{}", "song.amber is not an Amber Fence project");
+        assertRefused("[1, 2", "song.amber is damaged at line 1: ");
+        assertRefused("{\"format\":\"amber-fence-project\",\"version\":2}",
+                "song.amber was saved by a newer Amber Fence (format 2; this one reads up to 1); open it with that one");
+        assertRefused("{\"format\":\"amber-fence-project\",\"version\":1}",
+                "song.amber holds something impossible: the field “time” is missing");
+        String good = new String(ProjectWriter.write(ProjectDocument.of(LanternFerry.song())), StandardCharsets.UTF_8);
+        assertRefused(good.replace("\"bringInside\"", "\"levitate\""),
+                "song.amber holds something impossible: the step “levitate” is not known here");
+        assertRefused(good.replace("\"dorian\"", "\"lunar\""),
+                "song.amber holds something impossible: the scale “lunar” is not known here");
+    }
+
+    private static void assertRefused(String text, String message) {
+        assertThatThrownBy(() -> ProjectReader.read(text.getBytes(StandardCharsets.UTF_8), "song.amber"))
+                .isInstanceOf(UnreadableFileException.class).hasMessageStartingWith(message);
+    }
+
+    @Test
+    void writesAFileWholeOrNotAtAll(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("song.amber");
+        WholeFile.write(file, new byte[] {1, 2, 3});
+        WholeFile.write(file, new byte[] {4});
+        assertThat(Files.readAllBytes(file)).containsExactly(4);
+        Path occupied = Files.createDirectories(folder.resolve("occupied").resolve("inner")).getParent();
+        assertThatThrownBy(() -> WholeFile.write(occupied, new byte[] {5})).isInstanceOf(IOException.class);
+        try (var left = Files.list(folder)) {
+            assertThat(left.map(path -> path.getFileName().toString())).containsExactlyInAnyOrder("song.amber", "occupied");
+        }
+    }
+}

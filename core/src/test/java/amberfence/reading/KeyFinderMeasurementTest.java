@@ -1,0 +1,74 @@
+package amberfence.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.TimeMap;
+import amberfence.theory.Key;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Which of the published profiles finds the most keys. Source: public-domain tunes whose key is known, written down from
+ * memory in {@code tunes.txt}, on several tonics; whole, and each half by itself.
+ */
+class KeyFinderMeasurementTest {
+    private record Tune(String name, Key key, Line line, TimeMap time) {
+    }
+
+    private static List<Tune> tunes() throws IOException {
+        List<Tune> tunes = new ArrayList<>();
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(
+                KeyFinderMeasurementTest.class.getResourceAsStream("tunes.txt"), StandardCharsets.UTF_8))) {
+            for (String line : in.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList()) {
+                String[] cells = line.split("\\s*\\|\\|\\s*");
+                String[] metre = cells[2].split("/");
+                tunes.add(new Tune(cells[0], Key.parse(cells[1]), LineText.parse(cells[3], 240, 0, 1),
+                        TimeMap.of(480, 500_000, Integer.parseInt(metre[0]), Integer.parseInt(metre[1]))));
+            }
+        }
+        return tunes;
+    }
+
+    private static double found(Tune tune, Line line, KeyProfile profile) {
+        List<KeyCandidate> candidates = KeyFinder.find(List.of(line), tune.time(), KeyFamily.MODES, profile);
+        return !candidates.isEmpty() && candidates.get(0).key().equals(Key.of(tune.key().tonic().pitchClass(),
+                tune.key().scale())) ? 1 : 0;
+    }
+
+    @Test
+    void theChosenProfileFindsTheMostKeys() throws IOException {
+        Map<KeyProfile, Double> scores = new EnumMap<>(KeyProfile.class);
+        List<Tune> tunes = tunes();
+        StringBuilder missed = new StringBuilder();
+        for (KeyProfile profile : KeyProfile.values()) {
+            double whole = 0;
+            double halves = 0;
+            for (Tune tune : tunes) {
+                long middle = tune.line().end() / 2;
+                double one = found(tune, tune.line(), profile);
+                whole += one;
+                halves += found(tune, tune.line().between(0, middle), profile)
+                        + found(tune, tune.line().between(middle, Long.MAX_VALUE), profile);
+                if (profile == KeyFinder.PROFILE && one == 0) {
+                    missed.append(tune.name()).append(' ');
+                }
+            }
+            scores.put(profile, whole + halves / 2);
+            System.out.printf("%-18s whole %2.0f of %d, halves %2.0f of %d%n", profile, whole, tunes.size(), halves,
+                    2 * tunes.size());
+        }
+        System.out.println("missed whole: " + missed);
+        double best = scores.values().stream().mapToDouble(Double::doubleValue).max().orElseThrow();
+        assertThat(scores.get(KeyFinder.PROFILE)).isEqualTo(best);
+        assertThat(best).isGreaterThan(tunes.size() * 1.5);
+    }
+}

@@ -1,0 +1,152 @@
+package amberfence.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberfence.ReferenceTable;
+import amberfence.demo.LanternFerry;
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.Note;
+import amberfence.song.TimeMap;
+import amberfence.theory.Key;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class KeyFinderTest {
+    private static final TimeMap TIME = TimeMap.usual(480);
+    private static final Map<String, KeyProfile> PROFILES = Map.of("KrumhanslKessler", KeyProfile.KRUMHANSL_KESSLER,
+            "Temperley1999", KeyProfile.TEMPERLEY, "TemperleyKostkaPayne", KeyProfile.KOSTKA_PAYNE, "AardenEssen",
+            KeyProfile.AARDEN_ESSEN, "BellmanBudge", KeyProfile.BELLMAN_BUDGE, "AlbrechtShanahan",
+            KeyProfile.ALBRECHT_SHANAHAN);
+
+    /** Source: keyprofiles.tsv, written from the publications; three pairs confirmed with essentia.js 0.1.3. */
+    @Test
+    void holdsThePublishedProfiles() {
+        Map<String, KeyProfile> names = Map.of("Krumhansl-Kessler 1982", KeyProfile.KRUMHANSL_KESSLER,
+                "Aarden-Essen 2003", KeyProfile.AARDEN_ESSEN, "Albrecht-Shanahan 2013", KeyProfile.ALBRECHT_SHANAHAN);
+        int compared = 0;
+        for (Map<String, String> row : ReferenceTable.rows("keyprofiles.tsv")) {
+            KeyProfile profile = names.get(row.get("name"));
+            if (profile != null) {
+                for (int i = 0; i < 12; i++) {
+                    double value = row.get("mode").equals("major") ? profile.major(i) : profile.minor(i);
+                    assertThat(value).as(row.get("name")).isEqualTo(Double.parseDouble(row.get("p" + i)));
+                }
+                compared++;
+            }
+        }
+        assertThat(compared).isGreaterThanOrEqualTo(2);
+    }
+
+    /** Source: keyfinding.tsv, worked examples by arithmetic on the publications, three columns confirmed by essentia.js. */
+    @Test
+    void correlatesAsInTheWorkedExamples() {
+        for (Map<String, String> row : ReferenceTable.rows("keyfinding.tsv")) {
+            double[] weights = Arrays.stream(row.get("pc_weights_C_first").split(" ")).mapToDouble(Double::parseDouble)
+                    .toArray();
+            PROFILES.forEach((column, profile) -> {
+                String cell = row.get(column);
+                if (cell.matches("[A-G][b#]? m(aj|in)or [0-9.]+ .*")) {
+                    String[] words = cell.split(" ");
+                    double r = profile.correlation(weights, Key.parse(words[0] + " major").tonic().pitchClass(),
+                            words[1].equals("major"));
+                    assertThat(r).as(row.get("example") + " " + column)
+                            .isCloseTo(Double.parseDouble(words[2]), within(0.0005));
+                }
+            });
+        }
+    }
+
+    private static Line line(String text) {
+        return LineText.parse(text, 480, 0, 1);
+    }
+
+    private static String best(String text) {
+        return KeyFinder.find(List.of(line(text)), TIME, KeyFamily.MODES).get(0).key().plainText();
+    }
+
+    @Test
+    void tellsRelativesApartByWhereTheBassRests() {
+        assertThat(best("[C3 E4 G4]:4 [F3 A4 C5]:4 [G3 B4 D5]:4 [C3 E4 G4]:4")).isEqualTo("C major");
+        assertThat(best("[A2 C4 E4]:4 [D3 F4 A4]:4 [E3 B4 E4]:4 [A2 C4 E4]:4")).isEqualTo("A minor");
+        assertThat(best("[D3 A3 F4]:4 [G3 B3 D4]:4 [C3 E4 G4]:4 [D3 A3 F4]:4")).isEqualTo("D dorian");
+    }
+
+    @Test
+    void findsTheKeyOfTheDemoAndSaysWhy() {
+        KeyCandidate first = KeyFinder.find(LanternFerry.plain(), KeyFamily.MODES).get(0);
+        Spelling spelling = first.key().spelling();
+        assertThat(first.key().text()).isEqualTo("D dorian");
+        assertThat(first.evidence().stream().map(e -> e.words(spelling)).collect(Collectors.joining("; ")))
+                .contains("the bass starts and ends on D").contains("B♭");
+        assertThat(first.score()).isBetween(0.5, 1.0);
+    }
+
+    @Test
+    void countsTheNotesThatEachKeyLeavesOutside() {
+        for (KeyCandidate candidate : KeyFinder.find(List.of(line("C4 D4 E4 F#4 G4 A4 B4 C5")), TIME,
+                KeyFamily.PENTATONIC)) {
+            long outside = line("C4 D4 E4 F#4 G4 A4 B4 C5").notes().stream()
+                    .filter(note -> !candidate.key().contains(PitchClass.of(note.pitch()))).count();
+            assertThat(candidate.outside()).isEqualTo((int) outside);
+        }
+    }
+
+    @Test
+    void saysNoneForNoNotesAndForAllTwelveAlike() {
+        assertThat(KeyFinder.find(List.of(), TIME, KeyFamily.MODES)).isEmpty();
+        assertThat(KeyFinder.find(List.of(Line.EMPTY), TIME, KeyFamily.MODES)).isEmpty();
+        assertThat(KeyFinder.find(List.of(line("C4 C#4 D4 D#4 E4 F4 F#4 G4 G#4 A4 A#4 B4")), TIME, KeyFamily.MODES)).isEmpty();
+    }
+
+    /** Source: checks KF-13: transposing turns the answer, octaves and the order of parts change nothing. */
+    @Test
+    void turnsWithTheNotes() {
+        String tune = "C4:2 D4 E4:2 C4 F4:2 E4 D4 B3 C4:4";
+        List<KeyCandidate> plain = KeyFinder.find(List.of(line(tune)), TIME, KeyFamily.MODES);
+        for (int n = 1; n < 12; n++) {
+            int up = n;
+            Line moved = Line.of(line(tune).notes().stream().map(note -> note.withPitch(note.pitch() + up)).toList());
+            KeyCandidate best = KeyFinder.find(List.of(moved), TIME, KeyFamily.MODES).get(0);
+            assertThat(best.key().tonic().pitchClass()).isEqualTo(plain.get(0).key().tonic().pitchClass().plus(n));
+            assertThat(best.score()).isCloseTo(plain.get(0).score(), within(1e-12));
+        }
+        Line high = Line.of(line(tune).notes().stream().map(note -> note.withPitch(note.pitch() + 12)).toList());
+        assertThat(KeyFinder.find(List.of(high), TIME, KeyFamily.MODES)).isEqualTo(plain);
+    }
+
+    @Test
+    void weighsMainBeatsMore() {
+        double[] weights = KeyFinder.weights(line("C4 D4 E4 F4"), TIME);
+        assertThat(weights[0]).isGreaterThan(weights[2]);
+        assertThat(weights[1]).isZero();
+    }
+
+    @Test
+    void guessesRoles() {
+        assertThat(RoleGuess.of(line("C4 D4 E4"))).isEqualTo(amberfence.song.Role.MELODY);
+        assertThat(RoleGuess.of(line("C2 D2 E2"))).isEqualTo(amberfence.song.Role.BASS);
+        assertThat(RoleGuess.of(line("[C4 E4 G4] [C4 E4 G4]"))).isEqualTo(amberfence.song.Role.CHORDS);
+    }
+
+    @Test
+    void leadsVoicesToTheNearestNoteWithoutCrossing() {
+        assertThat(VoiceSplitter.previous(line("[C4 E4 G4] [C4 F4 A4]").notes())).containsExactly(-1, -1, -1, 0, 1, 2);
+        assertThat(VoiceSplitter.previous(line("[C4 G4] G4 [C4 G4]").notes())).containsExactly(-1, -1, 1, 0, 2);
+        assertThat(VoiceSplitter.previous(line("C4 C6 C2").notes())).containsExactly(-1, 0, 1);
+    }
+
+    @Test
+    void forgivesTheOverlapOfLegatoPlayingButNotAHeldNote() {
+        List<Note> legato = List.of(new Note(1, 0, 105, 60, 80, 0, 64), new Note(2, 100, 105, 62, 80, 0, 64));
+        List<Note> held = List.of(new Note(1, 0, 400, 60, 80, 0, 64), new Note(2, 100, 105, 62, 80, 0, 64));
+        assertThat(VoiceSplitter.previous(legato)).containsExactly(-1, 0);
+        assertThat(VoiceSplitter.previous(held)).containsExactly(-1, -1);
+    }
+}

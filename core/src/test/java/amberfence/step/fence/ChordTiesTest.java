@@ -1,0 +1,59 @@
+package amberfence.step.fence;
+
+import static amberfence.step.fence.Bringing.bringing;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.demo.LanternFerry;
+import amberfence.reading.SoundingChords;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Finding;
+import amberfence.step.PartResult;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Standing;
+import amberfence.theory.PitchClassSet;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ChordTiesTest {
+    @Test
+    void theChordNoteWinsATie() {
+        Song song = LanternFerry.plain();
+        Part tune = song.parts().get(0);
+        BringInside step = BringInside.USUAL.withTies(Ties.CHORD);
+        var outcome = step.apply(tune.line(), Setting.of(song, tune));
+        // Bar 2 sounds G B D: the F♯ between F and G goes to G.
+        assertThat(outcome.changes().get(0).reason()).isEqualTo(new Reason.TieChordNote(67, 65));
+    }
+
+    @Test
+    void saysSoWhenNoOtherPartPlaysChords() {
+        bringing("C4 D4 E4 F#4 G4").in("C major").ties(Ties.CHORD).gives("C4 D4 E4 F4 G4")
+                .finding("no other part plays chords; the line's shape decides instead. Give a part the role of chords");
+        assertThat(bringing("C4").in("C major").ties(Ties.CHORD).outcome().findings())
+                .containsExactly(new Finding.NoChords());
+    }
+
+    @Test
+    void knowsWhatTheChordPartsSound() {
+        Song song = LanternFerry.plain();
+        SoundingChords chords = SoundingChords.around(song, song.parts().get(0));
+        assertThat(chords.at(0)).isEqualTo(PitchClassSet.of(2, 5, 9));
+        assertThat(chords.at(song.time().barStart(2))).isEqualTo(PitchClassSet.of(7, 11, 2));
+        assertThat(chords.at(song.time().barStart(2) - 1)).isEqualTo(PitchClassSet.EMPTY);
+    }
+
+    @Test
+    void everyNoteOfTheDemoHasAStanding() {
+        Song song = LanternFerry.song();
+        Part tune = song.parts().get(0);
+        List<Standing> standings = Standing.of(song, tune, PartResult.of(song, tune));
+        assertThat(standings).hasSameSizeAs(tune.line().notes());
+        assertThat(standings).filteredOn(s -> s.kind() == Standing.Kind.KEPT).hasSize(1);
+        assertThat(standings).filteredOn(s -> s.kind() == Standing.Kind.MOVED).hasSize(7)
+                .allSatisfy(s -> assertThat(s.reason()).isPresent());
+        assertThat(Standing.of(song, song.parts().get(4), PartResult.of(song, song.parts().get(4))))
+                .allMatch(s -> s.kind() == Standing.Kind.INSIDE);
+    }
+}

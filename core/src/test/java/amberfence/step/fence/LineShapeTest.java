@@ -1,0 +1,199 @@
+package amberfence.step.fence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.Note;
+import amberfence.step.Change;
+import amberfence.step.Outcome;
+import amberfence.theory.Key;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Keeping the line's shape, against a search through every choice that follows the words of the rule. */
+class LineShapeTest {
+    private static final String[] KEYS = {"C major", "D dorian", "A harmonic minor", "C major pentatonic", "C hirajoshi",
+        "F whole tone", "E half whole diminished"};
+    /** Any cost above one semitone and below two makes the same choices; the rule only says "more than a semitone". */
+    private static final double LOSS = 1.5;
+
+    /** The rule in its own words: sum of distances and losses, then leaps, then notes that went up. */
+    private static double[] cost(List<Integer> before, List<Integer> after) {
+        double first = 0;
+        double leaps = 0;
+        double ups = 0;
+        for (int i = 0; i < before.size(); i++) {
+            first += Math.abs(after.get(i) - before.get(i));
+            ups += after.get(i) > before.get(i) ? 1 : 0;
+            if (i > 0) {
+                int was = before.get(i) - before.get(i - 1);
+                int is = after.get(i) - after.get(i - 1);
+                leaps += Math.abs(is);
+                boolean repeats = was != 0 && is == 0;
+                boolean splits = was == 0 && is != 0;
+                boolean turns = was > 0 && is < 0 || was < 0 && is > 0;
+                first += repeats || splits || turns ? LOSS : 0;
+            }
+        }
+        return new double[] {first, leaps, ups};
+    }
+
+    private static int compare(double[] a, double[] b) {
+        for (int i = 0; i < a.length; i++) {
+            if (a[i] != b[i]) {
+                return Double.compare(a[i], b[i]);
+            }
+        }
+        return 0;
+    }
+
+    private static void search(List<Integer> before, PitchClassSet inside, List<Integer> chosen, List<double[]> best) {
+        if (chosen.size() == before.size()) {
+            double[] cost = cost(before, chosen);
+            if (best.isEmpty() || compare(cost, best.get(0)) < 0) {
+                best.clear();
+                best.add(cost);
+            }
+            return;
+        }
+        int pitch = before.get(chosen.size());
+        int low = pitch;
+        int high = pitch;
+        while (!inside.containsPitch(low)) {
+            low--;
+        }
+        while (!inside.containsPitch(high)) {
+            high++;
+        }
+        for (int candidate : low == high ? new int[] {low} : new int[] {low, high}) {
+            chosen.add(candidate);
+            search(before, inside, chosen, best);
+            chosen.remove(chosen.size() - 1);
+        }
+    }
+
+    private static Line line(List<Integer> pitches) {
+        List<Note> notes = new ArrayList<>();
+        for (int i = 0; i < pitches.size(); i++) {
+            notes.add(new Note(i + 1, i * 100L, 90, pitches.get(i), 80, 0, 64));
+        }
+        return new Line(notes);
+    }
+
+    @Test
+    void costsAsLittleAsTheBestOfAllChoices() {
+        Random random = new Random(11);
+        for (int round = 0; round < 3000; round++) {
+            String key = KEYS[random.nextInt(KEYS.length)];
+            List<Integer> pitches = new ArrayList<>();
+            int pitch = 60;
+            for (int i = 0; i < 2 + random.nextInt(9); i++) {
+                pitch = Math.max(40, Math.min(80, pitch + random.nextInt(7) - 3));
+                pitches.add(pitch);
+            }
+            Outcome outcome = Bringing.bringing(line(pitches)).in(key).outcome();
+            List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
+            List<double[]> best = new ArrayList<>();
+            search(pitches, Key.parse(key).pitchClasses(), new ArrayList<>(), best);
+            assertThat(cost(pitches, after)).as("%s in %s became %s", pitches, key, after).isEqualTo(best.get(0));
+        }
+    }
+
+    @Test
+    void chordsLandOnOnePitchOnlyWhenNothingElseIsNear() {
+        Random random = new Random(5);
+        for (int round = 0; round < 600; round++) {
+            String key = KEYS[random.nextInt(3)];
+            PitchClassSet inside = Key.parse(key).pitchClasses();
+            List<Integer> chord = random.ints(55, 70).distinct().limit(2 + random.nextInt(3)).sorted().boxed().toList();
+            String text = chord.stream().map(p -> Key.parse("C major").spelling().pitch(p).text())
+                    .collect(Collectors.joining(" ", "[", "]"));
+            Outcome outcome = Bringing.bringing(LineText.parse(text, 100, 0, 1)).in(key).outcome();
+            List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
+            if (canBeKeptApart(chord, inside, 0, new ArrayList<>())) {
+                assertThat(after).as("%s in %s", text, key).doesNotHaveDuplicates();
+                assertThat(outcome.findings()).isEmpty();
+            }
+        }
+    }
+
+    private static boolean canBeKeptApart(List<Integer> chord, PitchClassSet inside, int at, List<Integer> taken) {
+        if (at == chord.size()) {
+            return true;
+        }
+        for (int pitch = chord.get(at) - 2; pitch <= chord.get(at) + 2; pitch++) {
+            boolean near = inside.containsPitch(chord.get(at)) ? pitch == chord.get(at)
+                    : inside.containsPitch(pitch) && Math.abs(pitch - chord.get(at)) == 1;
+            if (near && !taken.contains(pitch)) {
+                List<Integer> more = new ArrayList<>(taken);
+                more.add(pitch);
+                if (canBeKeptApart(chord, inside, at + 1, more)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    @Test
+    void changesOnlyPitchesAndExplainsEveryDifference() {
+        Random random = new Random(3);
+        for (int round = 0; round < 300; round++) {
+            List<Note> notes = new ArrayList<>();
+            for (int i = 0; i < random.nextInt(60); i++) {
+                notes.add(new Note(i + 1, random.nextInt(2000), 1 + random.nextInt(400), random.nextInt(128),
+                        1 + random.nextInt(127), random.nextInt(2), random.nextInt(128)));
+            }
+            Line in = Line.of(notes);
+            for (MoveTo moveTo : MoveTo.values()) {
+                for (Ties ties : Ties.values()) {
+                    assertHonest(in, Bringing.bringing(in).in(KEYS[random.nextInt(KEYS.length)]).to(moveTo).ties(ties));
+                }
+            }
+        }
+    }
+
+    private static void assertHonest(Line in, Bringing bringing) {
+        Outcome outcome = bringing.outcome();
+        assertThat(bringing.outcome()).as("repeatable").isEqualTo(outcome);
+        List<Note> replayed = new ArrayList<>(in.notes());
+        for (Change change : outcome.changes()) {
+            assertThat(replayed.remove(change.note())).isTrue();
+            if (change instanceof Change.Moved moved) {
+                assertThat(moved.after()).isEqualTo(moved.before().withPitch(moved.after().pitch()));
+                replayed.add(moved.after());
+            }
+        }
+        assertThat(Line.of(replayed)).as("the changes tell all").isEqualTo(outcome.out());
+        assertThat(outcome.out().notes()).allMatch(note -> bringing.setting().fence().isInside(note));
+        Outcome again = Bringing.bringing(outcome.out()).in(bringing.setting().fence().keyAt(0).plainText()).outcome();
+        assertThat(again.changes()).as("inside twice is inside once").isEmpty();
+        assertThat(outcome.changes()).hasSize((int) in.notes().stream()
+                .filter(note -> !bringing.setting().fence().isInside(note)).count());
+    }
+
+    @Test
+    void bringsAHundredThousandNotesInside() {
+        Random random = new Random(1);
+        List<Integer> pitches = random.ints(100_000, 30, 100).boxed().toList();
+        Outcome outcome = Bringing.bringing(line(pitches)).in("C major").outcome();
+        assertThat(outcome.out().size()).isEqualTo(100_000);
+        assertThat(outcome.findings().size() + outcome.changes().size()).isPositive();
+    }
+
+    @Test
+    void decidesClustersOfOutsideNotesInManyVoices() {
+        StringBuilder chord = new StringBuilder("[");
+        for (int pitch = 25; pitch < 115; pitch += 4) {
+            chord.append(Key.parse("C major").spelling().pitch(pitch).text()).append(' ');
+        }
+        String text = chord.append("] ").toString().repeat(6);
+        Outcome outcome = Bringing.bringing(text).in("C major pentatonic").outcome();
+        assertThat(outcome.out().size()).isEqualTo(LineText.parse(text, 1, 0, 1).size());
+    }
+}
