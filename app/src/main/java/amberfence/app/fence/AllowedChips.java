@@ -24,9 +24,10 @@ public final class AllowedChips extends FlowPane {
     /** @param trial takes the changed fence instead of the song, unless it is null */
     AllowedChips(Session session, Fence fence, Spelling spelling, java.util.function.Consumer<Fence> trial) {
         super(5, 5);
+        String place = trial == null ? "" : "fence-";
         for (PitchClass pitchClass : fence.alwaysAllowed().members()) {
             NoteName name = spelling.name(pitchClass);
-            Button chip = Controls.button("allowed-" + name.plainText(), null,
+            Button chip = Controls.button(place + "allowed-" + pitchClass.number(), null,
                     event -> change(session, pitchClass, name, trial, fence), "chip");
             chip.setText(name.text());
             chip.setAccessibleText(Words.say("fence.disallow", name.text()));
@@ -34,7 +35,7 @@ public final class AllowedChips extends FlowPane {
             getChildren().add(chip);
         }
         MenuButton add = new MenuButton("+");
-        add.setId("allow");
+        add.setId(place + "allow");
         add.getStyleClass().addAll("no-arrow");
         add.setAccessibleText(Words.say("fence.allow"));
         Controls.tip(add, Words.say("fence.allow"));
@@ -44,7 +45,7 @@ public final class AllowedChips extends FlowPane {
             if (!inside && !fence.alwaysAllowed().contains(pitchClass)) {
                 NoteName name = spelling.name(pitchClass);
                 MenuItem item = new MenuItem(name.text() + "   " + spelling.degreeText(pitchClass));
-                item.setId("allow-" + name.plainText());
+                item.setId(place + "allow-" + pitchClass.number());
                 item.setOnAction(event -> change(session, pitchClass, name, trial, fence));
                 add.getItems().add(item);
             }

@@ -73,8 +73,8 @@ final class FenceModel {
 
     /** Looks through a fence without choosing it: every view of the song shows it. */
     void tryOn(Fence tried) {
-        fence.set(tried);
         session.tryOn().set(tried.equals(session.song().fence()) ? null : tried);
+        fence.set(tried);
     }
 
     void tryOn(Key key) {

@@ -64,6 +64,8 @@ final class PartCard extends VBox {
         HBox foot = new HBox(outside, Controls.filler(), take);
         getChildren().addAll(head, outline, foot);
         setOnMousePressed(event -> {
+            // Else the scrolling area around the cards would take the focus.
+            event.consume();
             requestFocus();
             session.selectPart(id);
         });

@@ -1,0 +1,131 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.demo.LanternFerry;
+import amberfence.format.midi.MidiExport;
+import amberfence.format.midi.MidiReader;
+import amberfence.song.Note;
+import amberfence.song.Song;
+import java.nio.file.Files;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** The main job, with mouse and keys: see what is outside, bring it inside, leave two alone, settle, undo, hand it back. */
+class MainJobTest extends WindowTest {
+    @Override
+    protected Song song() {
+        return LanternFerry.plain();
+    }
+
+    private List<Integer> pitches(java.nio.file.Path file) throws Exception {
+        return MidiReader.read(Files.readAllBytes(file), "x").song().parts().get(0).line().notes().stream()
+                .map(Note::pitch).toList();
+    }
+
+    @Test
+    void bringsAFileInsideLeavesTwoNotesSettlesUndoesAndExports() throws Exception {
+        // A file from outside comes in and is looked at.
+        toOpen = folder.resolve("tune.mid");
+        Files.write(toOpen, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
+        click("import");
+        waitUntil(() -> lookup("#import-sheet").tryQuery().isPresent());
+        assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(javafx.scene.control.Label.class))
+                .extracting(javafx.scene.control.Label::getText).contains("D dorian", "Voice line", "the file itself says C major",
+                        "5 parts · 570 notes · 32 bars in 6/8 · 108 quarters a minute");
+        click("import-take");
+        assertThat(text("fence-key")).isEqualTo("D dorian");
+        assertThat(text("part-outside-0")).isEqualTo("9 outside");
+        assertThat(text("changes-heading")).isEqualTo("9 CHANGES BY “BRING INSIDE”");
+        assertThat(changeRows().get(0)).isEqualTo("2:4 F♯4 → F4 ♮3 → ♭3 keeps the step; G4 would repeat its neighbour");
+
+        // Two notes are left alone: one in the list, one in the ladder by key.
+        Note first = note(0, 66);
+        Note second = note(0, 68);
+        click("leave-" + first.id());
+        assertThat(text("changes-summary")).startsWith("1 left alone on purpose");
+        clickOn(noteAt(second.id()));
+        push(KeyCode.X);
+        assertThat(text("changes-summary")).startsWith("2 left alone on purpose");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “leave 1 note”");
+
+        // Settled, undone, settled again, exported.
+        click("settle");
+        assertThat(text("status")).isEqualTo("Voice line is settled as a new take; the original is kept.");
+        assertThat(text("changes-summary")).isEqualTo("open a step to see what it changes");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(text("changes-heading")).isEqualTo("7 CHANGES BY “BRING INSIDE”");
+        push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        toSave = folder.resolve("handed-back.mid");
+        click("export");
+        click("export-write");
+        waitUntil(() -> Files.exists(toSave));
+        waitUntil(() -> text("status").equals("Written: handed-back.mid"));
+
+        List<Integer> before = pitches(toOpen);
+        List<Integer> after = pitches(toSave);
+        List<Integer> changed = java.util.stream.IntStream.range(0, before.size())
+                .filter(i -> !before.get(i).equals(after.get(i))).boxed().toList();
+        assertThat(changed).hasSize(7);
+        assertThat(after).contains(66, 68);
+        assertThat(Files.size(toSave)).isEqualTo(Files.size(toOpen));
+    }
+
+    @Test
+    void addsAdjustsSwitchesAndRemovesAStep() {
+        assertThat(text("part-outside-0")).isEqualTo("8 outside");
+        click("add-step");
+        clickOn("#step-search").write("inside");
+        click("add-bringInside");
+        long slot = session.song().parts().get(0).steps().get(0).id();
+        assertThat(text("step-summary-" + slot)).isEqualTo("8 of 79 notes");
+        assertThat(text("outside-names")).isEqualTo("F♯ G♯ C♯ E♭ B are outside the keys of the song.");
+
+        clickOn("#move-to");
+        push(KeyCode.DOWN);
+        push(KeyCode.ENTER);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “move to: next note inside above”");
+        assertThat(changeRows().get(0)).contains("F♯4 → G4").contains("the next note inside, going up");
+        assertThat(lookup("#ties").query().isDisabled()).isTrue();
+
+        click("step-on-" + slot);
+        assertThat(text("step-summary-" + slot)).isEqualTo("off");
+        assertThat(text("changes-summary")).isEqualTo("this step is off");
+        click("step-menu-" + slot);
+        clickOn("#steps-remove");
+        settle();
+        assertThat(session.song().parts().get(0).steps()).isEmpty();
+        for (int i = 0; i < 4; i++) {
+            click("undo");
+        }
+        assertThat(session.song()).isEqualTo(LanternFerry.plain());
+        assertThat(lookup("#undo").query().isDisabled()).isTrue();
+    }
+
+    @Test
+    void doesTheJobByKeysAlone() {
+        push(KeyCode.HOME);
+        Note selected = session.part().orElseThrow().line().notes().get(0);
+        assertThat(session.selectedNotes().get()).containsExactly(selected.id());
+        push(KeyCode.RIGHT);
+        push(KeyCode.RIGHT);
+        assertThat(lookup("#ladder").query().getAccessibleText()).startsWith("A4 · degree 5 · bar 1:4");
+        push(KeyCode.ESCAPE);
+        assertThat(session.selectedNotes().get()).isEmpty();
+        push(KeyCode.F1);
+        assertThat(isShown("shortcuts-sheet")).isTrue();
+        push(KeyCode.ESCAPE);
+        assertThat(isShown("shortcuts-sheet")).isFalse();
+        push(KeyCode.CONTROL, KeyCode.F);
+        assertThat(isShown("fence-page")).isTrue();
+        push(KeyCode.RIGHT);
+        assertThat(text("clock-key")).isEqualTo("E♭ dorian");
+        push(KeyCode.ESCAPE);
+        assertThat(text("fence-key")).isEqualTo("D dorian");
+        push(KeyCode.CONTROL, KeyCode.B);
+        assertThat(session.showingBefore().get()).isTrue();
+        push(KeyCode.CONTROL, KeyCode.B);
+        assertThat(session.showingBefore().get()).isFalse();
+    }
+}

@@ -1,0 +1,145 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.song.Note;
+import amberfence.song.Role;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+
+class PartsAndLadderTest extends WindowTest {
+    @Test
+    void saysWhatANoteIsAndWhereItGoes() {
+        Note raised = note(0, 66);
+        moveTo(noteAt(raised.id()));
+        settle();
+        assertThat(text("ladder-hover")).isEqualTo("F♯4 · degree ♮3 · bar 2:4 · velocity 86\noutside, goes to F4: keeps the "
+                + "step; G4 would repeat its neighbour");
+        moveTo(noteAt(note(0, 73).id()));
+        settle();
+        assertThat(text("ladder-hover")).endsWith("outside, left alone by hand");
+    }
+
+    @Test
+    void aChangeIsShownInTheLadderAndANoteInTheList() {
+        Note raised = note(0, 66);
+        clickOn(noteAt(raised.id()));
+        settle();
+        assertThat(session.selectedNotes().get()).containsExactly(raised.id());
+        assertThat(lookup("#change-rows").queryListView().getSelectionModel().getSelectedIndex()).isZero();
+        Node row = lookup(".change-row").queryAll().stream()
+                .filter(r -> r.lookupAll(".label").stream().anyMatch(l -> ((javafx.scene.control.Label) l).getText().equals("5:5")))
+                .findFirst().orElseThrow();
+        Bounds bounds = row.localToScreen(row.getLayoutBounds());
+        clickOn(new Point2D(bounds.getMinX() + 30, bounds.getMinY() + 10));
+        settle();
+        assertThat(session.selectedNotes().get()).containsExactly(note(0, 68).id());
+    }
+
+    @Test
+    void aRubberBandSelectsWhatItTouches() {
+        Point2D first = noteAt(session.part().orElseThrow().line().notes().get(0).id());
+        drag(first.add(-8, -50), MouseButton.PRIMARY).dropTo(first.add(60, 30));
+        settle();
+        assertThat(session.selectedNotes().get()).hasSize(3);
+        clickOn(first.add(0, 120));
+        settle();
+        assertThat(session.selectedNotes().get()).isEmpty();
+    }
+
+    @Test
+    void drawsOutsideNotesHatchedInTheColourOfOutside() {
+        Canvas notes = (Canvas) ((javafx.scene.layout.Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
+                .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
+        WritableImage[] picture = new WritableImage[1];
+        interact(() -> picture[0] = notes.snapshot(null, null));
+        int outside = 0;
+        for (int y = 0; y < picture[0].getHeight(); y++) {
+            for (int x = 0; x < picture[0].getWidth(); x++) {
+                outside += (picture[0].getPixelReader().getArgb(x, y) & 0xFFFFFF) == 0x1F6F78 ? 1 : 0;
+            }
+        }
+        assertThat(outside).isGreaterThan(100);
+    }
+
+    @Test
+    void zoomsAndScrolls() {
+        ScrollBar across = lookup("#ladder-across").query();
+        double seen = across.getVisibleAmount() / across.getMax();
+        click("zoom-in");
+        assertThat(across.getVisibleAmount() / across.getMax()).isLessThan(seen);
+        click("zoom-song");
+        assertThat(across.getValue()).isZero();
+        assertThat(across.getMax()).as("nothing is left to scroll to").isLessThan(session.song().end() * 0.15);
+        clickOn("#ladder").push(KeyCode.END);
+        assertThat(session.selectedNotes().get()).containsExactly(session.part().orElseThrow().line().notes().get(78).id());
+    }
+
+    @Test
+    void theRulerMovesThePlayhead() {
+        Node ladder = lookup("#ladder").query();
+        Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
+        clickOn(new Point2D(bounds.getMinX() + 62 + 330, bounds.getMinY() + 8));
+        settle();
+        assertThat(session.playhead().get()).isPositive();
+        assertThat(lookup(".head .name").queryAllAs(javafx.scene.control.Label.class))
+                .extracting(javafx.scene.control.Label::getText).anyMatch(t -> t.matches("[45] : [1-6]"));
+    }
+
+    @Test
+    void holdingBPeeksAtTheOriginal() {
+        press(KeyCode.B);
+        settle();
+        assertThat(session.showingBefore().get()).isTrue();
+        release(KeyCode.B);
+        settle();
+        assertThat(session.showingBefore().get()).isFalse();
+        click("before");
+        assertThat(session.showingBefore().get()).isTrue();
+    }
+
+    @Test
+    void renamesDuplicatesAndRemovesParts() {
+        click("part-1");
+        assertThat(text("ladder-heading")).isEqualTo("LADDER · FRETLESS");
+        push(KeyCode.F2);
+        write("Low line").push(KeyCode.ENTER);
+        settle();
+        assertThat(session.song().parts().get(1).name()).isEqualTo("Low line");
+        click("part-menu-1");
+        clickOn("#parts-duplicate");
+        settle();
+        assertThat(session.song().parts()).extracting(part -> part.name()).contains("Low line copy");
+        click("part-menu-1");
+        clickOn("#parts-remove");
+        settle();
+        assertThat(session.song().parts()).extracting(part -> part.name()).doesNotContain("Low line").hasSize(5);
+        click("undo");
+        click("undo");
+        click("undo");
+        assertThat(session.song().parts()).hasSize(5).extracting(part -> part.name()).contains("Fretless");
+    }
+
+    @Test
+    void aDrumPartIsLeftAloneUntilItsRoleChanges() {
+        assertThat(text("part-outside-4")).isEqualTo("drums, left alone");
+        interact(() -> session.edit("role", song -> song.withPart(4, part -> part.withRole(Role.FIGURE))));
+        assertThat(text("part-outside-4")).endsWith(" outside");
+    }
+
+    @Test
+    void goesFromPartToPartByKeys() {
+        click("part-0");
+        push(KeyCode.DOWN);
+        assertThat(text("steps-heading")).isEqualTo("STEPS FOR FRETLESS");
+        push(KeyCode.UP);
+        assertThat(text("steps-heading")).isEqualTo("STEPS FOR VOICE LINE");
+    }
+}

@@ -1,0 +1,128 @@
+package amberfence.app;
+
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.FileChoice;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Theme;
+import amberfence.app.workspace.Workspace;
+import amberfence.demo.LanternFerry;
+import amberfence.song.Note;
+import amberfence.song.Song;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxToolkit;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
+abstract class WindowTest extends ApplicationTest {
+    @TempDir
+    static Path folder;
+    protected Session session;
+    protected Workspace workspace;
+    protected Scene scene;
+    protected Path toOpen;
+    protected Path toSave;
+
+    /** The song with which the window opens. */
+    protected Song song() {
+        return LanternFerry.song();
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Theme.loadFonts();
+        session = new Session(song());
+        workspace = new Workspace(session, new FileChoice() {
+            @Override
+            public Optional<Path> toOpen() {
+                return Optional.ofNullable(toOpen);
+            }
+
+            @Override
+            public Optional<Path> toSave(String suggestion, Kind kind) {
+                return Optional.ofNullable(toSave);
+            }
+        }, new AppFolder(folder.resolve("app")));
+        scene = new Scene(workspace, 1280, 800);
+        workspace.installShortcuts(scene);
+        Theme.PAPER.apply(scene);
+        stage.setScene(scene);
+        stage.show();
+        workspace.focusLadder();
+    }
+
+    @AfterEach
+    void letGo() throws TimeoutException {
+        release(new KeyCode[0]);
+        FxToolkit.cleanupStages();
+    }
+
+    protected void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits until something is true, at most ten seconds. */
+    protected void waitUntil(java.util.concurrent.Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException e) {
+            throw new AssertionError("it did not happen within ten seconds", e);
+        }
+        settle();
+    }
+
+    protected void click(String id) {
+        settle();
+        clickOn("#" + id);
+        settle();
+    }
+
+    /** The text that a labelled control shows. */
+    protected String text(String id) {
+        settle();
+        return ((Labeled) lookup("#" + id).query()).getText();
+    }
+
+    protected boolean isShown(String id) {
+        settle();
+        return lookup("#" + id).tryQuery().filter(Node::isVisible).isPresent();
+    }
+
+    /** The texts of the rows of changes that are in view. */
+    protected List<String> changeRows() {
+        settle();
+        return lookup(".change-row").queryAll().stream().filter(Node::isVisible)
+                .sorted(java.util.Comparator.comparingDouble(row -> row.localToScene(0, 0).getY()))
+                .map(row -> row.lookupAll(".label").stream().filter(Node::isVisible).map(l -> ((Labeled) l).getText())
+                        .filter(t -> !t.isEmpty()).reduce((a, b) -> a + " " + b).orElse("")).toList();
+    }
+
+    /** Where a note of the ladder is on the screen. */
+    protected Point2D noteAt(long id) {
+        settle();
+        Node ladder = lookup("#ladder").query();
+        Point2D place = ((amberfence.app.ladder.LadderView) ladder).placeOf(id)
+                .orElseThrow(() -> new AssertionError("note " + id + " is not in view"));
+        Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
+        return new Point2D(bounds.getMinX() + place.getX(), bounds.getMinY() + place.getY());
+    }
+
+    /** The first note of a part with a pitch. */
+    protected Note note(int part, int pitch) {
+        return session.song().parts().get(part).line().notes().stream().filter(note -> note.pitch() == pitch)
+                .findFirst().orElseThrow();
+    }
+}

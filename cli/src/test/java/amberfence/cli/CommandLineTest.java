@@ -1,0 +1,183 @@
+package amberfence.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.demo.LanternFerry;
+import amberfence.format.midi.MidiExport;
+import amberfence.format.midi.MidiReader;
+import amberfence.format.project.ProjectDocument;
+import amberfence.format.project.ProjectWriter;
+import amberfence.song.Note;
+import amberfence.song.Song;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The commands as a person types them. */
+class CommandLineTest {
+    @TempDir
+    Path folder;
+    private Path ferry;
+    private Path out;
+    private String printed;
+    private String complaint;
+
+    @BeforeEach
+    void putASongInTheFolder() throws Exception {
+        ferry = folder.resolve("ferry.mid");
+        out = folder.resolve("out.mid");
+        Files.write(ferry, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
+    }
+
+    private int run(Object... words) {
+        StringWriter output = new StringWriter();
+        StringWriter errors = new StringWriter();
+        String[] arguments = java.util.Arrays.stream(words).map(Object::toString).toArray(String[]::new);
+        int code = Main.run(new PrintWriter(output), new PrintWriter(errors), arguments);
+        printed = output.toString();
+        complaint = errors.toString();
+        return code;
+    }
+
+    private List<Note> notes(Path file, int part) throws Exception {
+        Song song = MidiReader.read(Files.readAllBytes(file), "x").song();
+        return song.parts().get(part).line().notes();
+    }
+
+    @Test
+    void analyzesAsJson() throws Exception {
+        assertThat(run("analyze", ferry, "--json")).isZero();
+        JsonNode root = new ObjectMapper().readTree(printed);
+        assertThat(root.get("ticksPerQuarter").asInt()).isEqualTo(480);
+        JsonNode best = root.get("keys").get(0);
+        assertThat(best.get("tonic").asText() + " " + best.get("scale").asText()).isEqualTo("D dorian");
+        assertThat(best.get("score").asDouble()).isBetween(0.5, 1.0);
+        assertThat(root.get("keys").get(1).get("score").asDouble()).isLessThanOrEqualTo(best.get("score").asDouble());
+        assertThat(root.get("parts")).hasSize(5);
+        JsonNode tune = root.get("parts").get(0);
+        assertThat(tune.get("index").asInt()).isZero();
+        assertThat(tune.get("name").asText()).isEqualTo("Voice line");
+        assertThat(tune.get("channel").asInt()).isZero();
+        assertThat(tune.get("notes").asInt()).isEqualTo(79);
+        assertThat(tune.get("outOfKey").asInt()).isPositive();
+        assertThat(tune.get("chords").isArray()).isTrue();
+        assertThat(root.get("parts").get(4).get("channel").asInt()).isEqualTo(9);
+        assertThat(root.get("parts").get(4).get("outOfKey").asInt()).isZero();
+        assertThat(root.get("findings").isArray()).isTrue();
+    }
+
+    @Test
+    void analyzesAsText() {
+        assertThat(run("analyze", ferry)).isZero();
+        assertThat(printed).contains("32 bars in 6/8").contains("D dorian").contains("Harmonium")
+                .contains("drums are left alone").contains("the file itself says C major");
+    }
+
+    @Test
+    void withNeitherKeyNorSnapGivesTheFileBackByteForByte() throws Exception {
+        assertThat(run("apply", ferry, "--out", out)).isZero();
+        assertThat(Files.readAllBytes(out)).isEqualTo(Files.readAllBytes(ferry));
+    }
+
+    @Test
+    void bringsInsideAKeyAndTellsEveryChange() throws Exception {
+        Path table = folder.resolve("changes.csv");
+        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--snap", "nearest", "--changes", table)).isZero();
+        assertThat(printed).contains("Voice line: ").contains("Hand drum: left alone").contains("written: ");
+        assertThat(notes(out, 0)).extracting(Note::pitch).doesNotContain(66, 68, 75);
+        assertThat(notes(out, 4)).extracting(Note::pitch).isEqualTo(notes(ferry, 4).stream().map(Note::pitch).toList());
+        assertThat(Files.readString(table)).contains("keeps the step; G4 would repeat its neighbour");
+    }
+
+    @Test
+    void usesTheBestKeyWhenNoneIsNamedAndSaysWhich() {
+        assertThat(run("apply", ferry, "--out", out, "--snap", "down")).isZero();
+        assertThat(printed).contains("key: D dorian (found, score 0.");
+    }
+
+    @Test
+    void removesOnlyWithRemove() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--snap", "remove", "--part", "0")).isZero();
+        assertThat(notes(out, 0)).hasSizeLessThan(79);
+        assertThat(notes(out, 2)).hasSize(notes(ferry, 2).size());
+        for (String ties : List.of("shape", "down", "up", "chord")) {
+            assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--ties", ties)).isZero();
+            assertThat(notes(out, 0)).hasSize(79);
+        }
+    }
+
+    @Test
+    void takesSeveralPartsAndAllowedNotes() throws Exception {
+        assertThat(run("apply", "--part", "0", "2", "--allow", "C#,Eb", "--key", "D dorian", "--out", out, ferry)).isZero();
+        assertThat(notes(out, 0)).extracting(Note::pitch).contains(73, 75).doesNotContain(66);
+        assertThat(run("apply", ferry, "--part", "0", "--key", "D dorian", "--out", out)).isZero();
+        assertThat(notes(out, 2)).extracting(Note::pitch).contains(54);
+    }
+
+    @Test
+    void bringsDrumsInsideWhenTheyAreNamed() throws Exception {
+        assertThat(run("apply", ferry, "--part", "4", "--key", "D dorian", "--out", out)).isZero();
+        assertThat(notes(out, 4)).extracting(Note::pitch).doesNotContain(63);
+    }
+
+    @Test
+    void appliesWhatAProjectHolds() throws Exception {
+        Path project = folder.resolve("song.amber");
+        Files.write(project, ProjectWriter.write(ProjectDocument.of(LanternFerry.song())));
+        assertThat(run("apply", "--project", project, "--out", out)).isZero();
+        assertThat(notes(out, 0)).extracting(Note::pitch).contains(73).doesNotContain(66, 68);
+    }
+
+    @Test
+    void listsTheSteps() {
+        assertThat(run("steps")).isZero();
+        assertThat(printed).contains("Bring inside (bringInside, Fence)").contains("moveTo: where an outside note goes");
+    }
+
+    @Test
+    void changesTheType() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--type", "0")).isZero();
+        assertThat(Files.readAllBytes(out)[9]).isZero();
+    }
+
+    @Test
+    void aWrongCommandIsCode2AndOneLine() {
+        assertWrong("there is no part 9; the file has parts 0 to 4", "apply", ferry, "--out", out, "--part", "9");
+        assertWrong("“D doriam” is no key: D is understood as the tonic", "apply", ferry, "--out", out, "--key", "D doriam");
+        assertWrong("Missing required option: '--out=OUT'", "apply", ferry);
+        assertWrong("is the input itself; the original is never written over", "apply", ferry, "--out", ferry);
+        assertWrong("lies in a folder that does not exist", "apply", ferry, "--out", folder.resolve("no").resolve("o.mid"));
+        assertWrong("Unknown option: '--loud'", "analyze", ferry, "--loud");
+        assertWrong("give either a MIDI file or --project", "apply", "--out", out);
+        assertWrong("--type is 0 or 1, not 2", "apply", ferry, "--out", out, "--type", "2");
+        assertWrong("Invalid value for option '--snap'", "apply", ferry, "--out", out, "--snap", "sideways");
+        assertWrong("“Q” is no note name", "apply", ferry, "--out", out, "--key", "C", "--allow", "Q");
+        assertThat(out).doesNotExist();
+    }
+
+    private void assertWrong(String message, Object... words) {
+        assertThat(run(words)).as(String.join(" ", java.util.Arrays.stream(words).map(Object::toString).toList())).isEqualTo(2);
+        assertThat(complaint).startsWith("amber-fence: ").contains(message);
+        assertThat(complaint.lines().count()).isEqualTo(1);
+    }
+
+    @Test
+    void anUnreadableInputIsCode3AndOneLine() throws Exception {
+        Path text = folder.resolve("letter.mid");
+        Files.writeString(text, "Dear all");
+        for (Path bad : List.of(text, folder, folder.resolve("missing.mid"))) {
+            assertThat(run("analyze", bad)).isEqualTo(3);
+            assertThat(complaint).startsWith("amber-fence: ").endsWith(System.lineSeparator());
+            assertThat(complaint.lines().count()).isEqualTo(1);
+        }
+        assertThat(run("apply", "--project", text, "--out", out)).isEqualTo(3);
+        assertThat(out).doesNotExist();
+    }
+}
