@@ -63,3 +63,41 @@ build() {
   mkdir -p "$(dirname "$stamp")"
   touch "$stamp"
 }
+
+# A display: the one there is, or one in memory that goes when this script does.
+need_display() {
+  [ "$(uname)" = Linux ] || return 0
+  need_packages "${WINDOW_PACKAGES[@]}"
+  [ -z "${DISPLAY:-}" ] || return 0
+  need_packages xvfb=Xvfb
+  say "there is no display; starting one in memory"
+  local number
+  exec 3< <(exec Xvfb -displayfd 1 -screen 0 1280x800x24 -nolisten tcp 2>/dev/null)
+  MEMORY_DISPLAY=$!
+  trap 'kill "$MEMORY_DISPLAY" 2>/dev/null || true' EXIT
+  read -r number <&3
+  export DISPLAY=":$number"
+}
+
+# run_window EXTRA-CLASSES MAIN-CLASS ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
+run_window() {
+  local modules="" classes="$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" jar extra="$1"
+  shift
+  for jar in "$HOME_DIR"/app/target/lib/*.jar; do
+    case "$jar" in
+      */javafx-*) modules="$modules:$jar" ;;
+      *) classes="$classes:$jar" ;;
+    esac
+  done
+  "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xshare:auto -Dfile.encoding=UTF-8 ${AMBER_FENCE_JAVA_OPTIONS:-} \
+    --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes${extra:+:$extra}" "$@"
+}
+
+# milliseconds COMMAND…: how long a start takes, from the process to the first painted window.
+milliseconds() {
+  local from to
+  from=$(date +%s%N)
+  AMBER_FENCE_JAVA_OPTIONS="-Damberfence.firstPicture=1" "$@" >&2
+  to=$(date +%s%N)
+  echo $(((to - from) / 1000000))
+}

@@ -1,0 +1,83 @@
+package amberfence.bench;
+
+import amberfence.demo.LanternFerry;
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Outcome;
+import amberfence.step.Setting;
+import amberfence.step.fence.BringInside;
+import amberfence.step.fence.Ties;
+import amberfence.theory.Key;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+
+/** "Bring inside" on a million notes, beside a plain copy of the same notes. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+public class BringInsideBench {
+    private static final int NOTES = 1_000_000;
+    private Line line;
+    private Setting setting;
+
+    /** A wandering line, of which about every fifth note is outside C major. */
+    @Setup
+    public void compose() {
+        Random random = new Random(1);
+        List<Note> notes = new ArrayList<>(NOTES);
+        int[] major = {0, 2, 4, 5, 7, 9, 11};
+        int degree = 35;
+        for (int i = 0; i < NOTES; i++) {
+            degree = Math.max(20, Math.min(60, degree + random.nextInt(7) - 3));
+            int pitch = degree / 7 * 12 + major[degree % 7] + (random.nextInt(4) == 0 ? 1 : 0);
+            notes.add(new Note(i + 1, i * 120L, 110, pitch, 80, 0, 64));
+        }
+        line = new Line(notes);
+        Song song = LanternFerry.plain().withFence(Fence.of(KeyPlan.of(Key.parse("C major"))));
+        Part part = song.parts().get(0);
+        setting = Setting.of(song, part);
+    }
+
+    @Benchmark
+    public Line copy() {
+        List<Note> copy = new ArrayList<>(line.size());
+        for (Note note : line.notes()) {
+            copy.add(new Note(note.id(), note.start(), note.length(), note.pitch(), note.velocity(), note.channel(),
+                    note.release()));
+        }
+        return new Line(copy);
+    }
+
+    @Benchmark
+    public Outcome down() {
+        return BringInside.USUAL.withTies(Ties.DOWN).apply(line, setting);
+    }
+
+    @Benchmark
+    public Outcome up() {
+        return BringInside.USUAL.withTies(Ties.UP).apply(line, setting);
+    }
+
+    @Benchmark
+    public Outcome shape() {
+        return BringInside.USUAL.apply(line, setting);
+    }
+
+    @Benchmark
+    public Outcome chord() {
+        return BringInside.USUAL.withTies(Ties.CHORD).apply(line, setting);
+    }
+}

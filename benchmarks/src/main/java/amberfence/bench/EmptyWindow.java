@@ -1,0 +1,38 @@
+package amberfence.bench;
+
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+
+/** The least window there can be; leaves as soon as its first frames are painted. */
+public final class EmptyWindow extends Application {
+    /** Started through a class that is no application, as the real window is. */
+    public static final class Starter {
+        private Starter() {
+        }
+
+        public static void main(String[] arguments) {
+            Application.launch(EmptyWindow.class, arguments);
+        }
+    }
+
+    @Override
+    public void start(Stage stage) {
+        stage.setScene(new Scene(new StackPane(), 1280, 800));
+        stage.show();
+        int[] frames = {0};
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                if (++frames[0] == 2) {
+                    stop();
+                    stage.hide();
+                    Platform.exit();
+                }
+            }
+        }.start();
+    }
+}

@@ -1,0 +1,42 @@
+package amberfence.bench;
+
+import java.util.Collection;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Runs the measurements in one go and prints ratios. */
+public final class Ratios {
+    private Ratios() {
+    }
+
+    public static void main(String[] arguments) throws RunnerException {
+        int iterations = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 5;
+        Collection<RunResult> results = new Runner(new OptionsBuilder().include("amberfence.bench")
+                .forks(1).warmupIterations(Math.max(3, iterations / 2)).warmupTime(new TimeValue(1, TimeUnit.SECONDS))
+                .measurementIterations(iterations).measurementTime(new TimeValue(1, TimeUnit.SECONDS))
+                .jvmArgsAppend("-Xms3g", "-Xmx3g").verbosity(VerboseMode.SILENT).build()).run();
+        Map<String, Double> times = results.stream().collect(Collectors.toMap(
+                result -> result.getParams().getBenchmark().replaceAll(".*\\.(\\w+\\.\\w+)$", "$1"),
+                result -> result.getPrimaryResult().getScore()));
+        double copy = times.get("BringInsideBench.copy");
+        System.out.printf(Locale.ROOT, "plain copy of 1,000,000 notes   %8.1f ms%n", copy);
+        for (String ties : new String[] {"down", "up", "shape", "chord"}) {
+            double time = times.get("BringInsideBench." + ties);
+            System.out.printf(Locale.ROOT, "bring inside, ties %-6s       %8.1f ms   %5.1f million notes/s   %5.1f × the copy"
+                    + "   (aim: ≤ %d ×)%n", ties, time, 1000 / time, time / copy, ties.equals("shape") || ties.equals("chord")
+                    ? 60 : 10);
+        }
+        double jdk = times.get("MidiFileBench.jdk");
+        double own = times.get("MidiFileBench.readAndWrite");
+        System.out.printf(Locale.ROOT, "read + write 100,000 notes      %8.1f ms   %5.2f × the JDK's %.1f ms   (aim: ≤ 1.5 ×)%n",
+                own, own / jdk, jdk);
+    }
+}

@@ -1,0 +1,2 @@
+/** Measurements: ratios between two things timed in one run. */
+package amberfence.bench;

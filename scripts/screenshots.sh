@@ -1,0 +1,8 @@
+#!/usr/bin/env bash
+# Takes every picture in docs/screenshots anew, from the demo song.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+for view in workspace before fence import export shortcuts; do
+  ./amber-fence demo --screenshot "docs/screenshots/$view.png" --view "$view"
+done
+./amber-fence demo --screenshot docs/screenshots/lamp.png --theme lamp
