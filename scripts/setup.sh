@@ -79,17 +79,33 @@ need_display() {
   export DISPLAY=":$number"
 }
 
+# The JVM starts much faster with an archive of the classes it will load. The first run after a build writes one when it
+# ends, the next ones use it; one that does not fit is passed over by the JVM.
+shared_classes() {
+  local archive="$HOME_DIR/.amber-fence/classes${1:+-extra}.jsa"
+  mkdir -p "$HOME_DIR/.amber-fence"
+  if [ -e "$archive" ] && [ "$archive" -nt "$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" ]; then
+    SHARED_CLASSES="-XX:SharedArchiveFile=$archive"
+  else
+    rm -f "$archive"
+    SHARED_CLASSES="-XX:ArchiveClassesAtExit=$archive"
+  fi
+}
+
 # run_window EXTRA-CLASSES MAIN-CLASS ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
 run_window() {
   local modules="" classes="$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" jar extra="$1"
   shift
   for jar in "$HOME_DIR"/app/target/lib/*.jar; do
     case "$jar" in
-      */javafx-*) modules="$modules:$jar" ;;
+      */javafx-*-*-*.jar) modules="$modules:$jar" ;;
+      */javafx-*) ;;
       *) classes="$classes:$jar" ;;
     esac
   done
-  "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xshare:auto -Dfile.encoding=UTF-8 ${AMBER_FENCE_JAVA_OPTIONS:-} \
+  shared_classes "$extra"
+  "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
+    "$SHARED_CLASSES" ${AMBER_FENCE_JAVA_OPTIONS:-} \
     --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes${extra:+:$extra}" "$@"
 }
 

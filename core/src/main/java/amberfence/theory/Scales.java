@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * The catalogue of named scales, read from the table {@code scales.txt} beside this class. A row is what a musician
@@ -20,6 +21,11 @@ import java.util.Optional;
  * with the line number.
  */
 public final class Scales {
+    private static final Pattern MARKS = Pattern.compile("[-_’']");
+    private static final Pattern FLAT = Pattern.compile("\\bflat ?(?=[1-9])");
+    private static final Pattern SHARP = Pattern.compile("\\bsharp ?(?=[1-9])");
+    private static final Pattern NOISE = Pattern.compile("\\b(scale|mode)\\b");
+    private static final Pattern SPACES = Pattern.compile("\\s+");
     private static final Scales CATALOGUE = load();
     public static final Scale MAJOR = CATALOGUE.byName.get("major");
     public static final Scale MINOR = CATALOGUE.byName.get("minor");
@@ -58,10 +64,13 @@ public final class Scales {
     }
 
     static String normal(String name) {
-        String plain = Accidental.plain(name).toLowerCase(Locale.ROOT).replaceAll("[-_’']", " ")
-                .replaceAll("\\bflat ?(?=[1-9])", "b").replaceAll("\\bsharp ?(?=[1-9])", "#")
-                .replaceAll("\\b(scale|mode)\\b", " ");
-        return plain.replaceAll("\\s+", " ").strip();
+        String plain = MARKS.matcher(Accidental.plain(name).toLowerCase(Locale.ROOT)).replaceAll(" ");
+        if (plain.contains("flat") || plain.contains("sharp") || plain.contains("scale") || plain.contains("mode")) {
+            plain = FLAT.matcher(plain).replaceAll("b");
+            plain = SHARP.matcher(plain).replaceAll("#");
+            plain = NOISE.matcher(plain).replaceAll(" ");
+        }
+        return SPACES.matcher(plain).replaceAll(" ").strip();
     }
 
     private static Scales load() {

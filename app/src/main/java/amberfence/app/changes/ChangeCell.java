@@ -34,6 +34,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
         HBox.setHgrow(reason, Priority.SOMETIMES);
         move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
         leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
+        Controls.tip(reason, () -> getItem() == null ? "" : getItem().reason());
         setPrefWidth(0);
     }
 
@@ -67,7 +68,6 @@ final class ChangeCell extends ListCell<ChangeRow> {
             leave.setId("leave-" + note.id());
         });
         (item.left() ? leave : move).setSelected(true);
-        Controls.tip(reason, item.reason());
         setAccessibleText(String.join(" ", item.place(), item.names(), item.reason()));
         setGraphic(row);
     }

@@ -7,9 +7,11 @@ import amberfence.song.Fence;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 
@@ -22,7 +24,7 @@ public final class AllowedChips extends FlowPane {
     }
 
     /** @param trial takes the changed fence instead of the song, unless it is null */
-    AllowedChips(Session session, Fence fence, Spelling spelling, java.util.function.Consumer<Fence> trial) {
+    AllowedChips(Session session, Fence fence, Spelling spelling, Consumer<Fence> trial) {
         super(5, 5);
         String place = trial == null ? "" : "fence-";
         for (PitchClass pitchClass : fence.alwaysAllowed().members()) {
@@ -34,11 +36,17 @@ public final class AllowedChips extends FlowPane {
             Controls.tip(chip, Words.say("fence.disallow", name.text()));
             getChildren().add(chip);
         }
-        MenuButton add = new MenuButton("+");
-        add.setId(place + "allow");
-        add.getStyleClass().addAll("no-arrow");
+        Button add = Controls.button(place + "allow", null, null);
+        add.setText("+");
+        add.setOnAction(event -> Controls.openMenu(add, choices(session, fence, spelling, trial, place)));
         add.setAccessibleText(Words.say("fence.allow"));
         Controls.tip(add, Words.say("fence.allow"));
+        getChildren().add(add);
+    }
+
+    private static List<MenuItem> choices(Session session, Fence fence, Spelling spelling, Consumer<Fence> trial,
+                                          String place) {
+        List<MenuItem> items = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             PitchClass pitchClass = new PitchClass(i);
             boolean inside = fence.keys().spans().stream().allMatch(span -> span.key().contains(pitchClass));
@@ -47,14 +55,14 @@ public final class AllowedChips extends FlowPane {
                 MenuItem item = new MenuItem(name.text() + "   " + spelling.degreeText(pitchClass));
                 item.setId(place + "allow-" + pitchClass.number());
                 item.setOnAction(event -> change(session, pitchClass, name, trial, fence));
-                add.getItems().add(item);
+                items.add(item);
             }
         }
-        getChildren().add(add);
+        return items;
     }
 
     private static void change(Session session, PitchClass pitchClass, NoteName name,
-                               java.util.function.Consumer<Fence> trial, Fence fence) {
+                               Consumer<Fence> trial, Fence fence) {
         UnaryOperator<Fence> toggle = before -> before.withToggled(pitchClass);
         if (trial != null) {
             trial.accept(toggle.apply(fence));

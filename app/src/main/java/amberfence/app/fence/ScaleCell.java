@@ -29,7 +29,13 @@ final class ScaleCell extends ListCell<Scale> {
         card.setAlignment(Pos.CENTER_LEFT);
         card.getStyleClass().add("card");
         card.setStyle("-fx-padding: 4 10 5 12;");
+        Controls.tip(card, this::tip);
         setPrefWidth(0);
+    }
+
+    private String tip() {
+        return getItem() == null ? "" : Words.say("fence.scaleTip", getItem().text(), getItem().group(),
+                getItem().synonyms().isEmpty() ? "–" : String.join(", ", getItem().synonyms()));
     }
 
     @Override
@@ -46,8 +52,6 @@ final class ScaleCell extends ListCell<Scale> {
         if (scale.equals(model.key().scale())) {
             card.getStyleClass().add("chosen");
         }
-        Controls.tip(card, Words.say("fence.scaleTip", scale.text(), scale.group(),
-                scale.synonyms().isEmpty() ? "–" : String.join(", ", scale.synonyms())));
         setAccessibleText(scale.text() + ", " + outside.getText());
         setGraphic(card);
     }

@@ -15,10 +15,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -36,11 +34,9 @@ public final class HeadView extends HBox {
     private final ToggleButton before = new ToggleButton(Words.say("head.before"));
     private final SimpleBooleanProperty noUndo = new SimpleBooleanProperty();
     private final SimpleBooleanProperty noRedo = new SimpleBooleanProperty();
-    private final Tooltip undoTip = new Tooltip();
-    private final Tooltip redoTip = new Tooltip();
 
     /** @param songMenu what can be done with the song as a whole */
-    public HeadView(Session session, MenuButton songMenu, Runnable openFence, Runnable importFile, Runnable exportFile) {
+    public HeadView(Session session, Node songMenu, Runnable openFence, Runnable importFile, Runnable exportFile) {
         super(16);
         this.session = session;
         getStyleClass().add("head");
@@ -98,10 +94,10 @@ public final class HeadView extends HBox {
     }
 
     private Node undoRedo() {
-        Button undo = Controls.iconButton("undo", Icons.UNDO, "head.undo", event -> session.undo());
-        Button redo = Controls.iconButton("redo", Icons.REDO, "head.redo", event -> session.redo());
-        Tooltip.install(undo, undoTip);
-        Tooltip.install(redo, redoTip);
+        Button undo = Controls.iconButton("undo", Icons.UNDO, "head.undo",
+                () -> Words.say("head.undoWhat", session.undoName().orElse("")), event -> session.undo());
+        Button redo = Controls.iconButton("redo", Icons.REDO, "head.redo",
+                () -> Words.say("head.redoWhat", session.redoName().orElse("")), event -> session.redo());
         HBox box = new HBox(2, Controls.disabledWhen(undo, noUndo, "head.nothingToUndo"),
                 Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"));
         box.setAlignment(Pos.CENTER);
@@ -120,8 +116,6 @@ public final class HeadView extends HBox {
         keyDegrees.setText(key.scale().degreesText() + " · " + bars(song));
         noUndo.set(session.undoName().isEmpty());
         noRedo.set(session.redoName().isEmpty());
-        undoTip.setText(Words.say("head.undoWhat", session.undoName().orElse("")));
-        redoTip.setText(Words.say("head.redoWhat", session.redoName().orElse("")));
         updatePlace();
     }
 

@@ -8,12 +8,14 @@ import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Role;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
@@ -34,7 +36,6 @@ final class PartCard extends VBox {
     private final Label outside = Controls.label("", "small");
     private final Label take = Controls.label("", "soft", "small");
     private final PartOutline outline = new PartOutline();
-    private final MenuButton menu = new MenuButton();
     private Line shown;
 
     PartCard(Session session, int id) {
@@ -53,12 +54,7 @@ final class PartCard extends VBox {
         StackPane names = new StackPane(name, rename);
         names.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(names, Priority.ALWAYS);
-        menu.setId("part-menu-" + id);
-        menu.getStyleClass().addAll("quiet", "no-arrow");
-        menu.setGraphic(Icons.MORE.node());
-        menu.setAccessibleText(Words.say("parts.menu"));
-        menu.setOnShowing(event -> fillMenu());
-        menu.getItems().add(new MenuItem());
+        Button menu = Controls.menuButton("part-menu-" + id, Icons.MORE, Words.say("parts.menu"), this::menuItems);
         HBox head = new HBox(4, names, role, menu);
         head.setAlignment(Pos.CENTER_LEFT);
         HBox foot = new HBox(outside, Controls.filler(), take);
@@ -121,19 +117,20 @@ final class PartCard extends VBox {
         setAccessibleText(part.name() + ", " + role.getText() + ", " + outside.getText());
     }
 
-    private void fillMenu() {
+    private List<MenuItem> menuItems() {
         session.selectPart(id);
         Part part = session.song().part(id);
-        menu.getItems().setAll(item("parts.rename", this::beginRename), roles(part));
+        List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
         if (part.takes().size() > 1) {
-            menu.getItems().add(takes(part));
+            items.add(takes(part));
         }
-        menu.getItems().addAll(
+        items.addAll(List.of(
                 item("parts.duplicate", () -> session.edit(Words.say("edit.duplicate", part.name()),
                         song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())))),
                 item("parts.up", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, -1))),
                 item("parts.down", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, 1))),
-                item("parts.remove", () -> session.edit(Words.say("edit.remove", part.name()), song -> song.minusPart(id))));
+                item("parts.remove", () -> session.edit(Words.say("edit.remove", part.name()), song -> song.minusPart(id)))));
+        return items;
     }
 
     private static MenuItem item(String words, Runnable action) {

@@ -14,8 +14,8 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -77,17 +77,12 @@ final class StepCard extends VBox {
                 : Words.say("steps.some", outcome.changes().size(), outcome.considered());
     }
 
-    private MenuButton menu(Part part) {
-        MenuButton menu = new MenuButton();
-        menu.setId("step-menu-" + slot.id());
-        menu.getStyleClass().addAll("quiet", "no-arrow");
-        menu.setGraphic(Icons.MORE.node());
-        menu.setAccessibleText(Words.say("steps.menu", name));
+    private Button menu(Part part) {
         int at = part.steps().indexOf(slot);
-        menu.getItems().addAll(item("steps.earlier", at == 0, () -> move(at, -1)),
+        return Controls.menuButton("step-menu-" + slot.id(), Icons.MORE, Words.say("steps.menu", name), () -> List.of(
+                item("steps.earlier", at == 0, () -> move(at, -1)),
                 item("steps.later", at == part.steps().size() - 1, () -> move(at, 1)),
-                item("steps.remove", false, this::remove));
-        return menu;
+                item("steps.remove", false, this::remove)));
     }
 
     private static MenuItem item(String words, boolean disabled, Runnable action) {

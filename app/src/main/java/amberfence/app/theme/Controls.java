@@ -1,16 +1,22 @@
 package amberfence.app.theme;
 
 import amberfence.app.words.Words;
+import java.util.List;
+import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.event.ActionEvent;
 import javafx.event.EventHandler;
+import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -34,10 +40,16 @@ public final class Controls {
 
     /** A button with a sign instead of a text; the words say what it does, to the eye and to screen readers. */
     public static Button iconButton(String id, Icons icon, String words, EventHandler<ActionEvent> action) {
+        return iconButton(id, icon, words, () -> Words.say(words), action);
+    }
+
+    /** The same, explained in words that may change. */
+    public static Button iconButton(String id, Icons icon, String words, Supplier<String> tip,
+                                    EventHandler<ActionEvent> action) {
         Button button = button(id, null, action, "quiet");
         button.setGraphic(icon.node());
         button.setAccessibleText(Words.say(words));
-        tip(button, Words.say(words));
+        tip(button, tip);
         return button;
     }
 
@@ -51,12 +63,48 @@ public final class Controls {
         return label(Words.say(words), "heading");
     }
 
+    /** Explains a node when the mouse rests on it. */
     public static void tip(Node node, String text) {
-        Tooltip tooltip = new Tooltip(text);
-        tooltip.setShowDelay(Duration.millis(400));
-        tooltip.setWrapText(true);
-        tooltip.setMaxWidth(340);
-        Tooltip.install(node, tooltip);
+        tip(node, () -> text);
+    }
+
+    /**
+     * Explains a node, in words that may change. The tooltip itself is a window and costly; it is made when the mouse
+     * first comes.
+     */
+    public static void tip(Node node, Supplier<String> text) {
+        Tooltip[] made = new Tooltip[1];
+        node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> {
+            if (made[0] == null) {
+                made[0] = new Tooltip();
+                made[0].setShowDelay(Duration.millis(400));
+                made[0].setWrapText(true);
+                made[0].setMaxWidth(340);
+            }
+            String now = text.get();
+            made[0].setText(now);
+            if (now.isEmpty()) {
+                Tooltip.uninstall(node, made[0]);
+            } else {
+                Tooltip.install(node, made[0]);
+            }
+        });
+    }
+
+    /** A button with a sign that opens a menu, which is made anew each time. */
+    public static Button menuButton(String id, Icons icon, String accessible, Supplier<List<MenuItem>> items) {
+        Button button = button(id, null, null, "quiet");
+        button.setOnAction(event -> openMenu(button, items.get()));
+        button.setGraphic(icon.node());
+        button.setAccessibleText(accessible);
+        return button;
+    }
+
+    /** Opens a menu under a button. */
+    public static void openMenu(Node under, List<MenuItem> items) {
+        ContextMenu menu = new ContextMenu();
+        menu.getItems().setAll(items);
+        menu.show(under, Side.BOTTOM, 0, 2);
     }
 
     /**
@@ -66,19 +114,7 @@ public final class Controls {
     public static Node disabledWhen(Node control, ObservableBooleanValue condition, String why) {
         control.disableProperty().bind(condition);
         StackPane box = new StackPane(control);
-        Tooltip reason = new Tooltip(Words.say(why));
-        reason.setShowDelay(Duration.millis(300));
-        reason.setWrapText(true);
-        reason.setMaxWidth(340);
-        Runnable update = () -> {
-            if (condition.get()) {
-                Tooltip.install(box, reason);
-            } else {
-                Tooltip.uninstall(box, reason);
-            }
-        };
-        condition.addListener((property, old, now) -> update.run());
-        update.run();
+        tip(box, () -> condition.get() ? Words.say(why) : "");
         box.accessibleHelpProperty().bind(Bindings.when(condition).then(Words.say(why)).otherwise(""));
         return box;
     }

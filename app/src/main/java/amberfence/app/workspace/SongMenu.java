@@ -1,30 +1,28 @@
 package amberfence.app.workspace;
 
 import amberfence.app.files.SongFiles;
+import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import java.nio.file.Path;
+import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.control.Menu;
-import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
 /** What can be done with the song as a whole. */
-final class SongMenu extends MenuButton {
-    private final SongFiles files;
-    private final Menu recent = new Menu(Words.say("menu.recent"));
+final class SongMenu {
+    private SongMenu() {
+    }
 
-    SongMenu(SongFiles files, Runnable theme, Runnable shortcuts) {
-        this.files = files;
-        setId("song-menu");
-        getStyleClass().addAll("quiet", "no-arrow");
-        setGraphic(Icons.MORE.node());
-        setAccessibleText(Words.say("menu.song"));
-        getItems().addAll(item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent,
+    /** The button that opens the menu. */
+    static Button of(SongFiles files, Runnable theme, Runnable shortcuts) {
+        return Controls.menuButton("song-menu", Icons.MORE, Words.say("menu.song"), () -> List.of(
+                item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent(files),
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
                 new SeparatorMenuItem(), item("menu.theme", theme, Shortcut.THEME),
-                item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS));
-        setOnShowing(event -> fillRecent());
+                item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS)));
     }
 
     private static MenuItem item(String words, Runnable action, Shortcut shortcut) {
@@ -36,8 +34,8 @@ final class SongMenu extends MenuButton {
         return item;
     }
 
-    private void fillRecent() {
-        recent.getItems().clear();
+    private static Menu recent(SongFiles files) {
+        Menu recent = new Menu(Words.say("menu.recent"));
         for (Path file : files.recent()) {
             MenuItem item = new MenuItem(file.getFileName().toString());
             item.setMnemonicParsing(false);
@@ -49,5 +47,6 @@ final class SongMenu extends MenuButton {
             none.setDisable(true);
             recent.getItems().add(none);
         }
+        return recent;
     }
 }

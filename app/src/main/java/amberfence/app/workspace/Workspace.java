@@ -47,7 +47,8 @@ public final class Workspace extends StackPane {
     private final Session session;
     private final SongFiles files;
     private final BorderPane desk = new BorderPane();
-    private final FencePage fencePage;
+    /** Made when it is first opened. */
+    private FencePage fencePage;
     private final LadderPanel ladder;
     private final ChangesView changes;
     private final HBox trouble = new HBox(10);
@@ -58,17 +59,14 @@ public final class Workspace extends StackPane {
     public Workspace(Session session, FileChoice choice, AppFolder folder) {
         this.session = session;
         this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound);
-        this.fencePage = new FencePage(session, this::closeFence);
         this.ladder = new LadderPanel(session);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
-        SongMenu menu = new SongMenu(files, this::toggleTheme, () -> show(ShortcutsSheet.of(this::closeSheet)));
-        HeadView head = new HeadView(session, menu, this::openFence, files::chooseAndOpen, this::openExport);
+        HeadView head = new HeadView(session, SongMenu.of(files, this::toggleTheme, this::openShortcuts), this::openFence, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, troubleLine()));
         desk.setCenter(body());
         desk.setBottom(new StatusLine(session, files));
-        fencePage.setVisible(false);
-        getChildren().addAll(desk, fencePage);
+        getChildren().add(desk);
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> peek(event, true));
@@ -152,6 +150,11 @@ public final class Workspace extends StackPane {
     }
 
     public void openFence() {
+        if (fencePage == null) {
+            fencePage = new FencePage(session, this::closeFence);
+            fencePage.setVisible(false);
+            getChildren().add(1, fencePage);
+        }
         if (!fencePage.isVisible()) {
             desk.setVisible(false);
             fencePage.setVisible(true);
