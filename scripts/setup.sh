@@ -82,7 +82,7 @@ need_display() {
 # The JVM starts much faster with an archive of the classes it will load. The first run after a build writes one when it
 # ends, the next ones use it; one that does not fit is passed over by the JVM.
 shared_classes() {
-  local archive="$HOME_DIR/.amber-fence/classes${1:+-extra}.jsa"
+  local archive="$HOME_DIR/.amber-fence/classes.jsa"
   mkdir -p "$HOME_DIR/.amber-fence"
   if [ -e "$archive" ] && [ "$archive" -nt "$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" ]; then
     SHARED_CLASSES="-XX:SharedArchiveFile=$archive"
@@ -92,10 +92,9 @@ shared_classes() {
   fi
 }
 
-# run_window EXTRA-CLASSES MAIN-CLASS ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
+# run_window ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
 run_window() {
-  local modules="" classes="$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" jar extra="$1"
-  shift
+  local modules="" classes="$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" jar
   for jar in "$HOME_DIR"/app/target/lib/*.jar; do
     case "$jar" in
       */javafx-*-*-*.jar) modules="$modules:$jar" ;;
@@ -103,10 +102,10 @@ run_window() {
       *) classes="$classes:$jar" ;;
     esac
   done
-  shared_classes "$extra"
+  shared_classes
   "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
     "$SHARED_CLASSES" ${AMBER_FENCE_JAVA_OPTIONS:-} \
-    --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes${extra:+:$extra}" "$@"
+    --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes" amberfence.app.Main "$@"
 }
 
 # milliseconds COMMAND…: how long a start takes, from the process to the first painted window.

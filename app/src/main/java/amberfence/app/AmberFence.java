@@ -15,6 +15,7 @@ import amberfence.theory.Key;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
@@ -24,7 +25,15 @@ public final class AmberFence extends Application {
     static final double WIDTH = 1280;
     static final double HEIGHT = 800;
 
+    /** The song to begin with, composed while the toolkit starts. */
+    private static CompletableFuture<Song> first = new CompletableFuture<>();
+
     private Workspace workspace;
+
+    /** Begins to compose the first song. */
+    static void composeAhead(List<String> arguments) {
+        first = CompletableFuture.supplyAsync(() -> arguments.contains("demo") ? LanternFerry.song() : empty());
+    }
 
     @Override
     public void start(Stage stage) {
@@ -37,7 +46,7 @@ public final class AmberFence extends Application {
             return;
         }
         Theme.loadFonts();
-        Session session = new Session(arguments.demo() ? LanternFerry.song() : empty());
+        Session session = new Session(first.join());
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments));
         Scene scene = new Scene(workspace, WIDTH, HEIGHT);
         workspace.installShortcuts(scene);

@@ -1,5 +1,6 @@
 package amberfence.app;
 
+import java.util.List;
 import javafx.application.Application;
 
 /** Starts the window. Not an {@link Application} itself, so that it runs from a plain class path too. */
@@ -8,6 +9,7 @@ public final class Main {
     }
 
     public static void main(String[] arguments) {
+        AmberFence.composeAhead(List.of(arguments));
         Application.launch(AmberFence.class, arguments);
     }
 }

@@ -1,5 +1,6 @@
 package amberfence.app.theme;
 
+import java.net.URL;
 import java.util.Locale;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
@@ -23,7 +24,9 @@ public enum Theme {
         scene.getStylesheets().setAll(sheet("shapes"), sheet(name().toLowerCase(Locale.ROOT)));
     }
 
+    /** The build turns stylesheets into binary ones, which load faster; without a build the readable ones serve. */
     private static String sheet(String name) {
-        return Theme.class.getResource(name + ".css").toExternalForm();
+        URL binary = Theme.class.getResource(name + ".bss");
+        return (binary != null ? binary : Theme.class.getResource(name + ".css")).toExternalForm();
     }
 }
