@@ -32,9 +32,11 @@ class FilesTest extends WindowTest {
         interact(() -> session.edit("title", song -> song.withTitle("Morning")));
         toOpen = toSave;
         push(KeyCode.CONTROL, KeyCode.O);
+        waitUntil(() -> isShown("unsaved-sheet"));
+        click("unsaved-let-go");
         waitUntil(() -> text("song-title").equals("Evening"));
         assertThat(session.song().parts().get(0).steps()).hasSize(1);
-        assertThat(new AppFolder(folder.resolve("app")).recent()).first().isEqualTo(toSave.toAbsolutePath());
+        assertThat(new AppFolder(appFolder).recent()).first().isEqualTo(toSave.toAbsolutePath());
     }
 
     @Test
@@ -86,8 +88,36 @@ class FilesTest extends WindowTest {
     }
 
     @Test
+    void asksBeforeAnotherSongTakesThePlaceOfUnsavedWork() throws Exception {
+        interact(() -> session.edit("title", song -> song.withTitle("Precious")));
+        toOpen = folder.resolve("other.mid");
+        Files.write(toOpen, session.song().source().original().toArray());
+        push(KeyCode.CONTROL, KeyCode.O);
+        waitUntil(() -> isShown("import-sheet"));
+        click("import-take");
+        assertThat(isShown("unsaved-sheet")).isTrue();
+        click("unsaved-cancel");
+        assertThat(text("song-title")).isEqualTo("Precious");
+
+        push(KeyCode.CONTROL, KeyCode.O);
+        waitUntil(() -> isShown("import-sheet"));
+        click("import-take");
+        toSave = folder.resolve("precious.amber");
+        click("unsaved-save");
+        waitUntil(() -> text("song-title").equals("Lantern Ferry"));
+        assertThat(ProjectReader.read(Files.readAllBytes(toSave), "x").song().title()).isEqualTo("Precious");
+    }
+
+    @Test
+    void leavingKeepsWhatIsNotSaved() {
+        interact(() -> session.edit("title", song -> song.withTitle("For tomorrow")));
+        interact(() -> workspace.files().leave());
+        assertThat(appFolder.resolve("unsaved.amber")).exists().content().contains("For tomorrow");
+    }
+
+    @Test
     void unsavedWorkSurvivesACrash() {
-        Path kept = folder.resolve("app").resolve("unsaved.amber");
+        Path kept = appFolder.resolve("unsaved.amber");
         interact(() -> session.edit("title", song -> song.withTitle("Not saved")));
         waitUntil(() -> Files.exists(kept));
         // The application ends without leaving in an orderly way, and begins again.
@@ -105,7 +135,7 @@ class FilesTest extends WindowTest {
                 public Optional<Path> toSave(String suggestion, Kind kind) {
                     return Optional.empty();
                 }
-            }, new AppFolder(folder.resolve("app")));
+            }, new AppFolder(appFolder));
             found[0] = again.files().recover();
         });
         assertThat(found[0]).isTrue();

@@ -30,6 +30,7 @@ import org.testfx.util.WaitForAsyncUtils;
 abstract class WindowTest extends ApplicationTest {
     @TempDir
     static Path folder;
+    protected Path appFolder;
     protected Session session;
     protected Workspace workspace;
     protected Scene scene;
@@ -44,6 +45,7 @@ abstract class WindowTest extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         Theme.loadFonts();
+        appFolder = folder.resolve("app-" + System.identityHashCode(this));
         session = new Session(song());
         workspace = new Workspace(session, new FileChoice() {
             @Override
@@ -55,7 +57,7 @@ abstract class WindowTest extends ApplicationTest {
             public Optional<Path> toSave(String suggestion, Kind kind) {
                 return Optional.ofNullable(toSave);
             }
-        }, new AppFolder(folder.resolve("app")));
+        }, new AppFolder(appFolder));
         scene = new Scene(workspace, 1280, 800);
         workspace.installShortcuts(scene);
         Theme.PAPER.apply(scene);

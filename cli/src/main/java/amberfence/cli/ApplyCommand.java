@@ -7,6 +7,7 @@ import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
 import amberfence.song.Fence;
+import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
 import amberfence.song.Note;
 import amberfence.song.Part;
@@ -192,6 +193,7 @@ final class ApplyCommand implements Runnable {
     }
 
     private void report(Song song, PrintWriter out) {
+        FenceLine fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             PartResult result = PartResult.of(song, part);
             for (PartResult.Stage stage : result.stages()) {
@@ -200,15 +202,15 @@ final class ApplyCommand implements Runnable {
                 out.println(part.name() + ": " + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? "all " + outcome.untouched() + " notes are already inside"
                         : outcome.changes().size() + " of " + outcome.considered() + " notes changed"));
-                outcome.findings().forEach(finding -> out.println("  " + words(song, finding)));
+                outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }
         }
         out.println("written: " + target);
     }
 
-    private static String words(Song song, Finding finding) {
+    private static String words(Song song, FenceLine fence, Finding finding) {
         long tick = finding.note().map(Note::start).orElse(0L);
-        Spelling spelling = song.fence().along(song.time()).keyAt(tick).spelling();
+        Spelling spelling = fence.spellingAt(tick);
         String place = finding.note().isEmpty() ? "" : song.time().position(tick).text() + "  ";
         return place + new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(finding);
     }

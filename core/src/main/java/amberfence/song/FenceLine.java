@@ -2,17 +2,21 @@ package amberfence.song;
 
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
+import amberfence.theory.Spelling;
+import java.util.List;
 
 /** The fence by tick: which pitch classes are inside, and in which key, at any moment. */
 public final class FenceLine {
     private final long[] starts;
     private final PitchClassSet[] inside;
     private final KeyPlan keys;
+    private final List<Spelling> spellings;
 
     FenceLine(long[] starts, PitchClassSet[] inside, KeyPlan keys) {
         this.starts = starts;
         this.inside = inside;
         this.keys = keys;
+        this.spellings = keys.spans().stream().map(span -> span.key().spelling()).toList();
     }
 
     private int span(long tick) {
@@ -29,6 +33,11 @@ public final class FenceLine {
 
     public Key keyAt(long tick) {
         return keys.spans().get(span(tick)).key();
+    }
+
+    /** How notes are named and numbered at a tick. */
+    public Spelling spellingAt(long tick) {
+        return spellings.get(span(tick));
     }
 
     public boolean isInside(Note note) {

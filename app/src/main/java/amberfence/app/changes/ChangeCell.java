@@ -4,6 +4,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -23,7 +24,14 @@ final class ChangeCell extends ListCell<ChangeRow> {
     private final HBox choice = Controls.either(move, leave, "tiny");
     private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), choice);
 
-    ChangeCell(BiConsumer<Note, Boolean> onLeave) {
+    private final Function<ChangeRow, RowWords> words;
+
+    /**
+     * @param words makes the words of a row
+     * @param onLeave leaves a note alone, or changes it again
+     */
+    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave) {
+        this.words = words;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
         place.setMinWidth(48);
@@ -34,7 +42,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
         HBox.setHgrow(reason, Priority.SOMETIMES);
         move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
         leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
-        Controls.tip(reason, () -> getItem() == null ? "" : getItem().reason());
+        Controls.tip(reason, reason::getText);
         setPrefWidth(0);
     }
 
@@ -46,11 +54,12 @@ final class ChangeCell extends ListCell<ChangeRow> {
             setAccessibleText("");
             return;
         }
-        boolean finding = item.kind() == ChangeRow.Kind.FINDING;
-        place.setText(item.place());
-        names.setText(item.names());
-        degrees.setText(item.degrees());
-        reason.setText(item.reason());
+        boolean finding = item.isFinding();
+        RowWords said = words.apply(item);
+        place.setText(said.place());
+        names.setText(said.names());
+        degrees.setText(said.degrees());
+        reason.setText(said.reason());
         reason.getStyleClass().remove("teal");
         row.getStyleClass().remove("finding");
         if (finding) {
@@ -67,8 +76,8 @@ final class ChangeCell extends ListCell<ChangeRow> {
             move.setId("move-" + note.id());
             leave.setId("leave-" + note.id());
         });
-        (item.left() ? leave : move).setSelected(true);
-        setAccessibleText(String.join(" ", item.place(), item.names(), item.reason()));
+        (item.isLeft() ? leave : move).setSelected(true);
+        setAccessibleText(String.join(" ", said.place(), said.names(), said.reason()));
         setGraphic(row);
     }
 }

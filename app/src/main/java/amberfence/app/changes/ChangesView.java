@@ -3,6 +3,7 @@ package amberfence.app.changes;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
@@ -37,6 +38,7 @@ public final class ChangesView extends VBox {
     private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll());
     private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
     private final SimpleBooleanProperty nothingToSettle = new SimpleBooleanProperty(true);
+    private FenceLine fence;
     private boolean allLeft;
     private boolean updating;
 
@@ -50,7 +52,7 @@ public final class ChangesView extends VBox {
         summary.setId("changes-summary");
         summary.setTextOverrun(OverrunStyle.ELLIPSIS);
         rows.setId("change-rows");
-        rows.setCellFactory(list -> new ChangeCell(this::leave));
+        rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get().song(), fence), this::leave));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
         VBox.setVgrow(rows, Priority.ALWAYS);
         Button settle = Controls.button("settle", "changes.settle", event -> settle(), "ink");
@@ -103,9 +105,13 @@ public final class ChangesView extends VBox {
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
                 : Words.say("changes.summary", outcome.kept().size(), outcome.untouched()));
-        List<ChangeRow> fresh = ChangeRow.of(outcome, session.results().get().song());
-        if (!fresh.equals(rows.getItems())) {
+        List<ChangeRow> fresh = ChangeRow.of(outcome);
+        FenceLine before = fence;
+        fence = session.results().get().song().fence().along(session.results().get().song().time());
+        if (before == null || !fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);
+        } else {
+            rows.refresh();
         }
         allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
         leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
@@ -132,13 +138,13 @@ public final class ChangesView extends VBox {
     /** Leaves the selected notes alone, or moves them again when all of them are left. */
     public void toggleSelected() {
         Set<Long> selected = session.selectedNotes().get();
-        List<ChangeRow> chosen = rows.getItems().stream().filter(row -> row.kind() != ChangeRow.Kind.FINDING
+        List<ChangeRow> chosen = rows.getItems().stream().filter(row -> !row.isFinding()
                 && row.note().filter(note -> selected.contains(note.id())).isPresent()).toList();
         if (chosen.isEmpty()) {
             session.message().set(Words.say(selected.isEmpty() ? "changes.selectFirst" : "changes.selectedInside"));
             return;
         }
-        boolean left = !chosen.stream().allMatch(ChangeRow::left);
+        boolean left = !chosen.stream().allMatch(ChangeRow::isLeft);
         slot().filter(slot -> slot.treatment() instanceof LeavesByHand).ifPresent(slot -> session.editStep(
                 Words.count(left ? "edit.leaveSome" : "edit.moveSome", chosen.size()), slot.id(),
                 same -> same.withTreatment(((LeavesByHand) same.treatment()).withLeft(

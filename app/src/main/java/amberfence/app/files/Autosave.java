@@ -35,7 +35,9 @@ public final class Autosave {
         });
     }
 
-    private void write() {
+    /** Keeps the work as it is now, if it is not saved. */
+    void write() {
+        pause.stop();
         if (!session.isChanged()) {
             return;
         }

@@ -24,6 +24,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -46,6 +47,7 @@ public final class SongFiles {
     private final AppFolder folder;
     private final Consumer<String> trouble;
     private final Consumer<Found> found;
+    private final Consumer<Runnable> beforeReplacing;
     private final Autosave autosave;
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
@@ -57,13 +59,16 @@ public final class SongFiles {
     /**
      * @param trouble shows a sentence about what went wrong
      * @param found shows what a MIDI file holds, before it is taken in
+     * @param beforeReplacing asks what is to become of unsaved work, then goes on or does not
      */
-    public SongFiles(Session session, FileChoice choice, AppFolder folder, Consumer<String> trouble, Consumer<Found> found) {
+    public SongFiles(Session session, FileChoice choice, AppFolder folder, Consumer<String> trouble, Consumer<Found> found,
+                     Consumer<Runnable> beforeReplacing) {
         this.session = session;
         this.choice = choice;
         this.folder = folder;
         this.trouble = trouble;
         this.found = found;
+        this.beforeReplacing = beforeReplacing;
         this.autosave = new Autosave(session, folder, worker, AUTOSAVE_DELAY);
     }
 
@@ -84,10 +89,10 @@ public final class SongFiles {
     /** Opens a project, or reads a MIDI file and shows what was found. */
     public void open(Path file) {
         if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".amber")) {
-            work(() -> ProjectReader.read(Files.readAllBytes(file), file.getFileName().toString()), document -> {
+            work(() -> ProjectReader.read(Files.readAllBytes(file), file.getFileName().toString()), document -> beforeReplacing.accept(() -> {
                 session.open(document, file);
                 folder.remember(file);
-            }, file);
+            }), file);
         } else {
             work(() -> {
                 MidiImport read = MidiReader.read(Files.readAllBytes(file), file.getFileName().toString());
@@ -101,22 +106,28 @@ public final class SongFiles {
 
     /** Takes in a song that was found. */
     public void take(Song song) {
-        session.open(ProjectDocument.of(song), null);
+        beforeReplacing.accept(() -> session.open(ProjectDocument.of(song), null));
     }
 
     public void save() {
-        if (session.file().get() == null) {
-            saveAs();
-        } else {
-            saveTo(session.file().get());
-        }
+        saveAnd(() -> { });
+    }
+
+    /** Saves, to the project's file or to one that is chosen, and then goes on. */
+    public void saveAnd(Runnable then) {
+        Optional<Path> file = session.file().get() != null ? Optional.of(session.file().get()) : chosenProject();
+        file.ifPresent(path -> saveTo(path, then));
     }
 
     public void saveAs() {
-        choice.toSave(plainName(session.song().title()), FileChoice.Kind.PROJECT).ifPresent(this::saveTo);
+        chosenProject().ifPresent(path -> saveTo(path, () -> { }));
     }
 
-    private void saveTo(Path file) {
+    private Optional<Path> chosenProject() {
+        return choice.toSave(plainName(session.song().title()), FileChoice.Kind.PROJECT);
+    }
+
+    private void saveTo(Path file, Runnable then) {
         ProjectDocument document = session.document();
         work(() -> {
             WholeFile.write(file, ProjectWriter.write(document));
@@ -125,6 +136,7 @@ public final class SongFiles {
             session.markSaved(saved, file);
             session.message().set(Words.say("files.saved", file.getFileName()));
             folder.remember(file);
+            then.run();
         }, file);
     }
 
@@ -155,10 +167,19 @@ public final class SongFiles {
         return unsaved.isPresent();
     }
 
-    /** The person leaves in an orderly way; nothing is to be recovered. */
+    /** The person leaves; what is not saved is kept for the next time. */
     public void leave() {
-        autosave.forget();
+        if (session.isChanged()) {
+            autosave.write();
+        } else {
+            autosave.forget();
+        }
         worker.shutdown();
+        try {
+            worker.awaitTermination(5, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private static String plainName(String name) {

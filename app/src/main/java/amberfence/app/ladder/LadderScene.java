@@ -14,11 +14,13 @@ final class LadderScene {
     private final List<Standing> notes;
     /** For each note the latest end of it and all before it. */
     private final long[] latestEnd;
+    private final FenceLine fence;
 
     private LadderScene(Results results, Part part, List<Standing> notes) {
         this.results = results;
         this.part = part;
         this.notes = notes;
+        this.fence = results == null ? null : results.song().fence().along(results.song().time());
         this.latestEnd = new long[notes.size()];
         long latest = 0;
         for (int i = 0; i < latestEnd.length; i++) {
@@ -48,7 +50,7 @@ final class LadderScene {
     }
 
     FenceLine fence() {
-        return results.song().fence().along(results.song().time());
+        return fence;
     }
 
     /** The index of the first note that may still sound at a tick. */

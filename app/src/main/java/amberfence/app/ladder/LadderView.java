@@ -5,9 +5,6 @@ import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.song.Note;
 import amberfence.step.Standing;
-import amberfence.theory.Key;
-import amberfence.theory.Spelling;
-import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
@@ -18,9 +15,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 
 /**
@@ -45,6 +40,7 @@ public final class LadderView extends Region {
     private final RowPainter rowPainter = new RowPainter(swatches);
     private final NotePainter notePainter = new NotePainter(swatches);
     private final NoteWords noteWords = new NoteWords();
+    private final LadderGestures gestures;
     private final ObjectProperty<Viewport> view = new SimpleObjectProperty<>();
     private LadderScene scene = LadderScene.EMPTY;
     private boolean rowsMarked = true;
@@ -52,11 +48,11 @@ public final class LadderView extends Region {
     private boolean overlayMarked = true;
     private boolean placed;
     private double zoom = 1;
-    private double[] band;
     private boolean updating;
 
     public LadderView(Session session) {
         this.session = session;
+        this.gestures = new LadderGestures(this, session);
         setId("ladder");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
@@ -98,13 +94,7 @@ public final class LadderView extends Region {
         });
         overlay.setOnMouseMoved(this::hoverAt);
         overlay.setOnMouseExited(event -> hover.setVisible(false));
-        overlay.setOnMousePressed(this::pressed);
-        overlay.setOnMouseDragged(this::dragged);
-        overlay.setOnMouseReleased(this::released);
-        ruler.setOnMousePressed(event -> movePlayhead(event.getX()));
-        ruler.setOnMouseDragged(event -> movePlayhead(event.getX()));
-        addEventHandler(ScrollEvent.SCROLL, this::scrolled);
-        addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
+        gestures.listen(overlay, ruler);
         focusedProperty().addListener((property, old, now) -> markOverlay());
         updateScene();
     }
@@ -120,7 +110,25 @@ public final class LadderView extends Region {
         requestLayout();
     }
 
-    private void markOverlay() {
+    LadderScene scene() {
+        return scene;
+    }
+
+    /** What is seen; null until the ladder was laid out for the first time. */
+    Viewport viewport() {
+        return view.get();
+    }
+
+    void look(Viewport there) {
+        view.set(there);
+    }
+
+    /** Rows for the key that is in the middle now. */
+    void fitRows() {
+        view.set(view.get().withRows(plan()));
+    }
+
+    void markOverlay() {
         overlayMarked = true;
         requestLayout();
     }
@@ -139,17 +147,14 @@ public final class LadderView extends Region {
         requestLayout();
     }
 
-    /** The key in the middle of what is seen. */
-    private Key keyInView() {
+    private long middleTick() {
         Viewport now = view.get();
-        long tick = now == null ? 0 : (long) Math.max(0, now.tick(now.width() / 2));
-        return scene.fence().keyAt(tick);
+        return now == null ? 0 : (long) Math.max(0, now.tick(now.width() / 2));
     }
 
+    /** The rows of the key in the middle of what is seen. */
     private RowPlan plan() {
-        Viewport now = view.get();
-        long tick = now == null ? 0 : (long) Math.max(0, now.tick(now.width() / 2));
-        return new RowPlan(scene.fence().at(tick), zoom);
+        return new RowPlan(scene.fence().at(middleTick()), zoom);
     }
 
     private void viewChanged(Viewport old, Viewport now) {
@@ -216,7 +221,8 @@ public final class LadderView extends Region {
         if (rowsMarked) {
             rowPainter.paintRows(rows.getGraphicsContext2D(), now, scene);
             rowPainter.paintRuler(ruler.getGraphicsContext2D(), now, scene, RULER);
-            rowPainter.paintDegrees(degrees.getGraphicsContext2D(), now, scene, DEGREES, keyInView().spelling());
+            rowPainter.paintDegrees(degrees.getGraphicsContext2D(), now, scene, DEGREES,
+                    scene.fence().spellingAt(middleTick()));
             rowsMarked = false;
         }
         if (notesMarked) {
@@ -237,12 +243,11 @@ public final class LadderView extends Region {
         g.setStroke(swatches.color(isFocused() ? Role.AMBER_DEEP : Role.RULE));
         g.setLineWidth(isFocused() ? 2 : 1);
         g.strokeRect(0.5, 0.5, now.width() - 1, now.height() - 1);
-        if (band != null) {
+        gestures.band().ifPresent(band -> {
             g.setStroke(swatches.color(Role.AMBER_DEEP));
             g.setLineWidth(1);
-            g.strokeRect(Math.min(band[0], band[2]), Math.min(band[1], band[3]), Math.abs(band[2] - band[0]),
-                    Math.abs(band[3] - band[1]));
-        }
+            g.strokeRect(band.left(), band.top(), band.right() - band.left(), band.bottom() - band.top());
+        });
     }
 
     /** The first bars of the part, with its notes in the middle. */
@@ -300,28 +305,11 @@ public final class LadderView extends Region {
         view.set(y < 20 || y > now.height() - 20 ? now.centredOn(note.pitch()) : now);
     }
 
-    private Optional<Standing> noteAt(double x, double y) {
-        Viewport now = view.get();
-        boolean before = session.showingBefore().get();
-        Standing found = null;
-        for (int i = scene.firstAt(now.tick(x) - 4 / now.pixelsPerTick()); i < scene.notes().size(); i++) {
-            Standing standing = scene.notes().get(i);
-            if (standing.before().start() > now.tick(x) + 1) {
-                break;
-            }
-            if (NotePainter.Box.of(now, standing.before(), standing.before().pitch()).contains(x, y)
-                    || NotePainter.Box.of(now, standing.before(), LadderScene.shownPitch(standing, before)).contains(x, y)) {
-                found = standing;
-            }
-        }
-        return Optional.ofNullable(found);
-    }
-
     private void hoverAt(MouseEvent event) {
         if (view.get() == null || scene.isEmpty()) {
             return;
         }
-        String text = noteAt(event.getX(), event.getY()).map(note -> noteWords.of(note, scene))
+        String text = gestures.noteAt(event.getX(), event.getY()).map(note -> noteWords.of(note, scene))
                 .orElseGet(() -> noteWords.ofRow(view.get().pitch(event.getY()), (long) Math.max(0,
                         view.get().tick(event.getX())), scene));
         hover.setText(text);
@@ -330,130 +318,6 @@ public final class LadderView extends Region {
         double x = Math.min(DEGREES + event.getX() + 14, getWidth() - hover.getWidth() - 4);
         double below = RULER + event.getY() + 18;
         hover.relocate(x, below + hover.getHeight() > getHeight() ? RULER + event.getY() - hover.getHeight() - 10 : below);
-    }
-
-    private void pressed(MouseEvent event) {
-        requestFocus();
-        if (scene.isEmpty()) {
-            return;
-        }
-        Optional<Standing> hit = noteAt(event.getX(), event.getY());
-        Set<Long> selected = event.isShiftDown() ? new HashSet<>(session.selectedNotes().get()) : new HashSet<>();
-        if (hit.isPresent()) {
-            long id = hit.get().before().id();
-            if (!selected.add(id)) {
-                selected.remove(id);
-            }
-        } else {
-            band = new double[] {event.getX(), event.getY(), event.getX(), event.getY()};
-        }
-        session.selectedNotes().set(Set.copyOf(selected));
-    }
-
-    private void dragged(MouseEvent event) {
-        if (band == null) {
-            return;
-        }
-        band[2] = event.getX();
-        band[3] = event.getY();
-        markOverlay();
-    }
-
-    private void released(MouseEvent event) {
-        if (band == null) {
-            return;
-        }
-        Viewport now = view.get();
-        double left = now.tick(Math.min(band[0], band[2]));
-        double right = now.tick(Math.max(band[0], band[2]));
-        int high = now.pitch(Math.min(band[1], band[3]));
-        int low = now.pitch(Math.max(band[1], band[3]));
-        boolean isClick = Math.abs(band[2] - band[0]) < 3 && Math.abs(band[3] - band[1]) < 3;
-        band = null;
-        markOverlay();
-        if (!isClick) {
-            Set<Long> selected = new HashSet<>(event.isShiftDown() ? session.selectedNotes().get() : Set.of());
-            for (int i = scene.firstAt(left); i < scene.notes().size(); i++) {
-                Standing standing = scene.notes().get(i);
-                if (standing.before().start() >= right) {
-                    break;
-                }
-                int pitch = LadderScene.shownPitch(standing, session.showingBefore().get());
-                if (pitch >= low && pitch <= high && standing.before().end() > left) {
-                    selected.add(standing.before().id());
-                }
-            }
-            session.selectedNotes().set(Set.copyOf(selected));
-        }
-    }
-
-    private void movePlayhead(double x) {
-        if (view.get() != null) {
-            session.playhead().set(Math.max(0, Math.round(view.get().tick(x))));
-        }
-    }
-
-    private void scrolled(ScrollEvent event) {
-        Viewport now = view.get();
-        if (now == null) {
-            return;
-        }
-        double amount = event.getDeltaY() == 0 ? event.getDeltaX() : event.getDeltaY();
-        if (event.isShortcutDown() && event.isShiftDown()) {
-            zoomRows(Math.exp(amount / 400));
-        } else if (event.isShortcutDown()) {
-            view.set(now.zoomed(Math.exp(amount / 300), event.getX() - DEGREES));
-        } else if (event.isShiftDown() || event.getDeltaY() == 0) {
-            view.set(now.withFirstTick(now.firstTick() - amount / now.pixelsPerTick()));
-            view.set(view.get().withRows(plan()));
-        } else {
-            view.set(now.withScroll(now.scroll() - amount));
-        }
-        event.consume();
-    }
-
-    private void typed(KeyEvent event) {
-        if (scene.isEmpty() || event.isShortcutDown() || event.isAltDown()) {
-            return;
-        }
-        switch (event.getCode()) {
-            case LEFT -> step(-1);
-            case RIGHT -> step(1);
-            case HOME -> stepTo(0);
-            case END -> stepTo(scene.notes().size() - 1);
-            case UP -> view.set(view.get().withScroll(view.get().scroll() - 36));
-            case DOWN -> view.set(view.get().withScroll(view.get().scroll() + 36));
-            case PLUS, EQUALS, ADD -> zoomTime(1.25);
-            case MINUS, SUBTRACT -> zoomTime(0.8);
-            case DIGIT0, NUMPAD0 -> showAll();
-            case ESCAPE -> session.selectedNotes().set(Set.of());
-            default -> {
-                return;
-            }
-        }
-        event.consume();
-    }
-
-    private void step(int by) {
-        int at = by > 0 ? -1 : scene.notes().size();
-        for (int i = 0; i < scene.notes().size(); i++) {
-            if (session.selectedNotes().get().contains(scene.notes().get(i).before().id())) {
-                at = i;
-                break;
-            }
-        }
-        if (at < 0 && by > 0) {
-            at = scene.firstFrom(view.get().firstTick()) - 1;
-        }
-        stepTo(at + by);
-    }
-
-    private void stepTo(int index) {
-        if (!scene.notes().isEmpty()) {
-            Standing note = scene.notes().get(Math.max(0, Math.min(scene.notes().size() - 1, index)));
-            session.selectedNotes().set(Set.of(note.before().id()));
-            reveal(note.before());
-        }
     }
 
     private void selectionChanged() {

@@ -33,6 +33,6 @@ final class NoteWords {
     }
 
     private static Spelling spelling(long tick, LadderScene scene) {
-        return scene.fence().keyAt(tick).spelling();
+        return scene.fence().spellingAt(tick);
     }
 }

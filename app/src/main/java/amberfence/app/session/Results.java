@@ -6,6 +6,7 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -24,6 +25,13 @@ public final class Results {
         for (Part part : song.parts()) {
             outside.put(part.id(), part.isDrums() ? 0 : fence.countOutside(part.line()));
         }
+    }
+
+    /** A song as it stands before any step, to show while a long one is being worked out. */
+    static Results untouched(Song song) {
+        Map<Integer, PartResult> byPart = new HashMap<>();
+        song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
+        return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart);
     }
 
     static Results of(Song song, Results before) {

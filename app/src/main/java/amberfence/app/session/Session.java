@@ -67,6 +67,9 @@ public final class Session {
         playhead.set(0);
         selectedNotes.set(Set.of());
         selectedPart.set(null);
+        if (isLong(opened.song())) {
+            results.set(Results.untouched(opened.song()));
+        }
         refresh();
         selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
     }
@@ -144,7 +147,7 @@ public final class Session {
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         long request = newest.incrementAndGet();
         Results before = results.get();
-        if (shown.parts().stream().mapToInt(part -> part.line().size()).sum() <= LONG_SONG) {
+        if (!isLong(shown)) {
             working.set(false);
             show(Results.of(shown, before));
             return;
@@ -161,6 +164,10 @@ public final class Session {
                 });
             }
         });
+    }
+
+    private static boolean isLong(Song song) {
+        return song.parts().stream().mapToInt(part -> part.line().size()).sum() > LONG_SONG;
     }
 
     private void show(Results fresh) {

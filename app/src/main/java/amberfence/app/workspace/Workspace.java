@@ -13,6 +13,7 @@ import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.ImportSheet;
 import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
+import amberfence.app.sheets.UnsavedSheet;
 import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
@@ -58,7 +59,8 @@ public final class Workspace extends StackPane {
 
     public Workspace(Session session, FileChoice choice, AppFolder folder) {
         this.session = session;
-        this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound);
+        this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound,
+                this::askAboutUnsaved);
         this.ladder = new LadderPanel(session);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
@@ -123,6 +125,15 @@ public final class Workspace extends StackPane {
     private void showFound(SongFiles.Found found) {
         showTrouble("");
         show(ImportSheet.of(found, files::take, this::closeSheet));
+    }
+
+    /** Before another song takes the place of this one: unsaved work is saved, let go, or the song stays. */
+    private void askAboutUnsaved(Runnable then) {
+        if (!session.isChanged()) {
+            then.run();
+        } else {
+            show(UnsavedSheet.of(session.song().title(), () -> files.saveAnd(then), then, this::closeSheet));
+        }
     }
 
     private void show(Sheet sheet) {

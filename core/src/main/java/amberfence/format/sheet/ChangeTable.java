@@ -1,5 +1,6 @@
 package amberfence.format.sheet;
 
+import amberfence.song.FenceLine;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -21,10 +22,12 @@ public final class ChangeTable {
             "fromPitch", "fromName", "fromDegree", "toPitch", "toName", "toDegree", "reason");
 
     private final Song song;
+    private final FenceLine fence;
     private final StringBuilder text = new StringBuilder();
 
     private ChangeTable(Song song) {
         this.song = song;
+        this.fence = song.fence().along(song.time());
         row(HEAD.stream());
     }
 
@@ -43,7 +46,7 @@ public final class ChangeTable {
     private void row(Part part, String step, Change change) {
         Note before = change.note();
         var position = song.time().position(before.start());
-        Spelling spelling = song.fence().along(song.time()).keyAt(before.start()).spelling();
+        Spelling spelling = fence.spellingAt(before.start());
         StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
         Stream<Object> place = Stream.of(song.parts().indexOf(part), part.name(), step, position.bar(), position.beat(),
                 position.tick(), before.start());

@@ -1,0 +1,47 @@
+package amberfence.app.changes;
+
+import amberfence.song.FenceLine;
+import amberfence.song.Note;
+import amberfence.song.Song;
+import amberfence.step.Change;
+import amberfence.step.StepWords;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+
+/**
+ * The words of a row.
+ *
+ * @param place bar and beat
+ * @param names from what to what
+ * @param degrees the same as degrees of the key
+ * @param reason why
+ */
+record RowWords(String place, String names, String degrees, String reason) {
+    private static final String NOTHING = "–";
+
+    static RowWords of(ChangeRow row, Song song, FenceLine fence) {
+        String place = row.note().map(note -> song.time().position(note.start()).text()).orElse("");
+        Spelling spelling = fence.spellingAt(row.note().map(Note::start).orElse(0L));
+        StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
+        if (row instanceof ChangeRow.Found found) {
+            return new RowWords(place, "", "", words.sentence(found.finding()));
+        } else if (row instanceof ChangeRow.Left left) {
+            int pitch = left.kept().note().pitch();
+            return new RowWords(place, name(pitch, spelling), degree(pitch, spelling), words.sentence(left.kept().reason()));
+        }
+        Change change = ((ChangeRow.Changed) row).change();
+        int from = change.note().pitch();
+        boolean moved = change instanceof Change.Moved;
+        int to = moved ? ((Change.Moved) change).after().pitch() : from;
+        return new RowWords(place, name(from, spelling) + " → " + (moved ? name(to, spelling) : NOTHING),
+                degree(from, spelling) + " → " + (moved ? degree(to, spelling) : NOTHING), words.sentence(change.reason()));
+    }
+
+    private static String name(int pitch, Spelling spelling) {
+        return spelling.pitch(pitch).text();
+    }
+
+    private static String degree(int pitch, Spelling spelling) {
+        return spelling.degreeText(PitchClass.of(pitch));
+    }
+}

@@ -1,0 +1,40 @@
+package amberfence.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** The arrows between the areas of the window. */
+class ArchitectureTest {
+    private static final JavaClasses APP = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("amberfence.app");
+    private static final String[] AREAS = {"amberfence.app.head..", "amberfence.app.parts..", "amberfence.app.fence..",
+        "amberfence.app.ladder..", "amberfence.app.steps..", "amberfence.app.changes..", "amberfence.app.sheets..",
+        "amberfence.app.workspace.."};
+
+    @Test
+    void theSessionKnowsNoView() {
+        noClasses().that().resideInAPackage("amberfence.app.session..").should().dependOnClassesThat()
+                .resideInAnyPackage(AREAS).orShould().dependOnClassesThat().resideInAPackage("javafx.scene..")
+                .because("views read the session, not the other way round").check(APP);
+        noClasses().that().resideInAnyPackage("amberfence.app.words..", "amberfence.app.theme..").should()
+                .dependOnClassesThat().resideInAPackage("amberfence.app.session..").check(APP);
+    }
+
+    @Test
+    void whatIsSeenIsWorkedOutWithoutNodes() {
+        noClasses().that().haveSimpleName("Viewport").or().haveSimpleName("RowPlan").or().haveSimpleName("LadderScene")
+                .or().haveSimpleName("FenceModel").or().haveSimpleName("RowWords").or().haveSimpleName("ChangeRow")
+                .should().dependOnClassesThat().resideInAPackage("javafx.scene..")
+                .because("it is tested without a window").check(APP);
+    }
+
+    @Test
+    void theWindowDrawsWithOneToolkit() {
+        noClasses().that().doNotHaveSimpleName("Screenshots").should().dependOnClassesThat()
+                .resideInAnyPackage("java.awt..", "javax.swing..").check(APP);
+    }
+}
