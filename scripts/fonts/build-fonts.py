@@ -54,7 +54,7 @@ def accidentals(stem, bar):
                              ((13, 41), (6 + stem, 31))])]
     return {
         "♯": ([box(14, -8, 74), box(30, -2, 80), slanted(4, 44 + stem / 2, 17, 7), slanted(4, 44 + stem / 2, 44, 7)], [],
-              48 + stem),
+              44 + stem),
         "♮": ([box(7, 10, 88), box(29, -16, 62), slanted(7, 29 + stem, 10, 6), slanted(7, 29 + stem, 46, 6)], [], 36 + stem),
         "♭": ([box(6, -3, 88)], bowl, 44),
     }

@@ -53,7 +53,7 @@ class MainJobTest extends WindowTest {
         // Settled, undone, settled again, exported.
         click("settle");
         assertThat(text("status")).isEqualTo("Voice line is settled as a new take; the original is kept.");
-        assertThat(text("changes-summary")).isEqualTo("open a step to see what it changes");
+        assertThat(text("changes-summary")).isEqualTo("this part has no steps; add one at the right");
         push(KeyCode.CONTROL, KeyCode.Z);
         assertThat(text("changes-heading")).isEqualTo("7 CHANGES BY “BRING INSIDE”");
         push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);

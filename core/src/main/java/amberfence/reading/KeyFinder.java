@@ -31,6 +31,8 @@ public final class KeyFinder {
     public static final KeyProfile PROFILE = KeyProfile.KOSTKA_PAYNE;
     /** A long held note says no more than this many quarters of it. */
     private static final int LONGEST_QUARTERS = 4;
+    /** A note this share of a quarter before or after a beat is on it; players and some programs are a little off. */
+    private static final int NEAR_BEAT = 24;
     private static final double BAR_WEIGHT = 1.5;
     private static final double PULSE_WEIGHT = 1.25;
 
@@ -78,8 +80,9 @@ public final class KeyFinder {
 
     private double weight(Note note) {
         double quarters = Math.min(LONGEST_QUARTERS, (double) note.length() / time.ticksPerQuarter());
-        var position = time.position(note.start());
-        if (position.tick() > 0) {
+        long near = time.ticksPerQuarter() / NEAR_BEAT;
+        var position = time.position(note.start() + near);
+        if (position.tick() > 2 * near) {
             return quarters;
         }
         Metre metre = time.metreAt(note.start());

@@ -31,7 +31,7 @@ public final class StepWords {
         } else if (reason instanceof Reason.KeptShape r) {
             return LOSSES.get(r.loss()).formatted(name(r.other()));
         } else if (reason instanceof Reason.SmallerLeap r) {
-            return "the smaller leap to " + name(r.neighbour()) + "; the shape is kept either way";
+            return "smaller leap to " + name(r.neighbour()) + "; either keeps the shape";
         } else if (reason instanceof Reason.AvoidedUnison r) {
             return name(r.other()) + " already sounds at that time";
         } else if (reason instanceof Reason.WholeLine r) {

@@ -89,7 +89,7 @@ public final class ChangesView extends VBox {
             rows.getItems().clear();
             heading.setText(Words.say("changes.heading").toUpperCase(Locale.ROOT));
             summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : slot().isPresent() ? "changes.stepOff"
-                    : "changes.noStep"));
+                    : part.get().steps().isEmpty() ? "changes.noSteps" : "changes.noStep"));
             nothingToLeave.set(true);
         } else {
             show(stage.get());

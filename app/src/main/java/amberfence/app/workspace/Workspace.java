@@ -140,6 +140,7 @@ public final class Workspace extends StackPane {
         closeSheet();
         lastFocus = getScene() == null ? null : getScene().getFocusOwner();
         desk.setDisable(true);
+        desk.getStyleClass().add("veiled");
         getChildren().add(sheet);
         sheet.requestFocus();
     }
@@ -147,6 +148,7 @@ public final class Workspace extends StackPane {
     private void closeSheet() {
         getChildren().removeIf(Sheet.class::isInstance);
         desk.setDisable(false);
+        desk.getStyleClass().remove("veiled");
         if (lastFocus != null) {
             lastFocus.requestFocus();
         }
