@@ -157,6 +157,10 @@ public final class ChangesView extends VBox {
             session.message().set(Words.say("changes.noSettle"));
             return;
         }
+        if (session.working().get()) {
+            session.message().set(Words.say("changes.settleLater"));
+            return;
+        }
         session.part().ifPresent(part -> {
             Line line = session.results().get().part(part.id()).line();
             session.edit(Words.say("edit.settle", part.name()), song -> song.withPart(part.id(),

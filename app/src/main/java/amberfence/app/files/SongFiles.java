@@ -15,6 +15,7 @@ import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
 import amberfence.song.Song;
+import amberfence.step.PartResult;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -22,6 +23,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
@@ -140,10 +142,17 @@ public final class SongFiles {
         }, file);
     }
 
-    /** Lets a target be chosen and writes a MIDI file there. */
-    public void export(MidiExport export, String name) {
+    /**
+     * Lets a target be chosen and writes a MIDI file there, with what the steps make of the parts.
+     *
+     * @param parts identities of the parts to write
+     * @param type 0 or 1, or empty to keep the file's own
+     */
+    public void export(Set<Integer> parts, Optional<Integer> type) {
+        Song song = session.song();
+        String name = parts.size() == 1 ? song.part(parts.iterator().next()).name() : song.title();
         choice.toSave(plainName(name), FileChoice.Kind.MIDI).ifPresent(file -> work(() -> {
-            WholeFile.write(file, export.toBytes());
+            WholeFile.write(file, new MidiExport(song, PartResult.lines(song), type).only(parts).toBytes());
             return file;
         }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
     }
@@ -202,6 +211,9 @@ public final class SongFiles {
                 fail(Words.say("files.missing", file));
             } catch (IOException e) {
                 fail(Words.say("files.failed", file.getFileName(), e.getMessage()));
+            } catch (RuntimeException e) {
+                System.getLogger("amberfence").log(System.Logger.Level.ERROR, "trouble with " + file, e);
+                fail(Words.say("files.failed", file.getFileName(), e));
             }
         });
     }

@@ -1,7 +1,6 @@
 package amberfence.app.session;
 
 import amberfence.song.Fence;
-import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
@@ -69,11 +68,5 @@ public final class Results {
     /** How many notes of the part are outside before any step. */
     public int outside(int id) {
         return outside.getOrDefault(id, 0);
-    }
-
-    public Map<Integer, Line> lines() {
-        Map<Integer, Line> lines = new HashMap<>();
-        byPart.forEach((id, result) -> lines.put(id, result.line()));
-        return lines;
     }
 }

@@ -4,7 +4,6 @@ import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.format.midi.MidiExport;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
@@ -71,9 +70,7 @@ public final class ExportSheet {
             close.run();
             Set<Integer> parts = new TreeSet<>();
             boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
-            MidiExport export = new MidiExport(session.song(), session.results().get().lines(),
-                    single.isSelected() ? Optional.of(0) : Optional.empty()).only(parts);
-            files.export(export, parts.size() == 1 ? session.song().part(parts.iterator().next()).name() : song.title());
+            files.export(parts, single.isSelected() ? Optional.of(0) : Optional.empty());
         }, "primary");
         Button table = Controls.button("export-changes", "export.changes", event -> {
             close.run();

@@ -34,6 +34,8 @@ import java.util.stream.StreamSupport;
 
 /** Reads a project file. */
 public final class ProjectReader {
+    private static final long MOST_IDENTITIES = 100_000_000;
+
     private ProjectReader() {
     }
 
@@ -81,6 +83,23 @@ public final class ProjectReader {
         return StreamSupport.stream(list(node, field).spliterator(), false).map(read).toList();
     }
 
+    /** Identities index arrays when a file is written, so they must be where {@code nextId} says they are. */
+    private static void checkIdentities(List<Part> parts, long nextId) {
+        if (nextId < 1 || nextId > MOST_IDENTITIES) {
+            throw new IllegalArgumentException("nextId must be 1 to " + MOST_IDENTITIES + ", not " + nextId);
+        }
+        for (Part part : parts) {
+            for (Take take : part.takes()) {
+                for (Note note : take.line().notes()) {
+                    if (note.id() < 1 || note.id() >= nextId) {
+                        throw new IllegalArgumentException("the note " + note.id() + " of “" + part.name()
+                                + "” is not below nextId, which is " + nextId);
+                    }
+                }
+            }
+        }
+    }
+
     private static Song song(ObjectNode root) throws IOException, UnreadableFileException {
         JsonNode time = need(root, "time");
         TimeMap timeMap = new TimeMap(need(time, "ticksPerQuarter").asInt(),
@@ -95,6 +114,7 @@ public final class ProjectReader {
         for (JsonNode part : list(root, "parts")) {
             parts.add(part(part));
         }
+        checkIdentities(parts, need(root, "nextId").asLong());
         return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed), parts,
                 source(need(need(root, "source"), "midi").asText(), timeMap), need(root, "nextId").asLong());
     }

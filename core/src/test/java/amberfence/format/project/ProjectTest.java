@@ -93,6 +93,10 @@ class ProjectTest {
         String good = new String(ProjectWriter.write(ProjectDocument.of(LanternFerry.song())), StandardCharsets.UTF_8);
         assertRefused(good.replace("\"bringInside\"", "\"levitate\""),
                 "song.amber holds something impossible: the step “levitate” is not known here");
+        assertRefused(good.replaceFirst("\"nextId\" : \\d+", "\"nextId\" : 5"),
+                "song.amber holds something impossible: the note 5 of “Voice line” is not below nextId, which is 5");
+        assertRefused(good.replaceFirst("\"nextId\" : \\d+", "\"nextId\" : 999999999999"),
+                "song.amber holds something impossible: nextId must be 1 to 100000000, not 999999999999");
         assertRefused(good.replace("\"dorian\"", "\"lunar\""),
                 "song.amber holds something impossible: the scale “lunar” is not known here");
     }
