@@ -21,7 +21,6 @@ SOURCE, TARGET = sys.argv[1], sys.argv[2]
 FACES = [
     ("eb-garamond", "500-normal", "Ferry Serif", "Regular", "FerrySerif-Regular.ttf"),
     ("eb-garamond", "600-normal", "Ferry Serif", "Bold", "FerrySerif-Bold.ttf"),
-    ("eb-garamond", "500-italic", "Ferry Serif", "Italic", "FerrySerif-Italic.ttf"),
     ("inter", "400-normal", "Ferry Sans", "Regular", "FerrySans-Regular.ttf"),
     ("inter", "600-normal", "Ferry Sans", "Bold", "FerrySans-Bold.ttf"),
 ]

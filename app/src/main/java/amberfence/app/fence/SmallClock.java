@@ -11,6 +11,7 @@ public final class SmallClock extends Pane {
     private static final double RADIUS = 15;
 
     public SmallClock() {
+        getStyleClass().add("small-clock");
         setMinSize(SIZE, SIZE);
         setPrefSize(SIZE, SIZE);
         setMouseTransparent(true);
@@ -22,7 +23,6 @@ public final class SmallClock extends Pane {
         ring.getStyleClass().add("clock-ring");
         Polygon shape = new Polygon();
         shape.getStyleClass().add("clock-shape");
-        shape.setStyle("-fx-stroke-width: 1.2;");
         getChildren().addAll(ring, shape);
         int tonic = key.tonic().pitchClass().number();
         for (int i = 0; i < 12; i++) {
@@ -34,7 +34,6 @@ public final class SmallClock extends Pane {
             }
             Circle point = new Circle(x, y, i == tonic ? 3.6 : inside ? 2.8 : 1.4);
             point.getStyleClass().add("clock-point");
-            point.setStyle("-fx-stroke-width: 1;");
             if (i == tonic) {
                 point.getStyleClass().add("tonic");
             } else if (inside) {

@@ -26,7 +26,7 @@ public final class Swatches extends Pane {
         setVisible(false);
         for (Role role : Role.values()) {
             Region region = new Region();
-            region.setStyle("-fx-background-color: -" + role.name().toLowerCase(Locale.ROOT).replace('_', '-') + ";");
+            region.getStyleClass().setAll("swatch-" + role.name().toLowerCase(Locale.ROOT).replace('_', '-'));
             region.backgroundProperty().addListener((property, old, now) -> changed.run());
             regions.put(role, region);
             getChildren().add(region);

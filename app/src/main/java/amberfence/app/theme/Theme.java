@@ -10,7 +10,7 @@ public enum Theme {
     PAPER, LAMP;
 
     private static final String[] FONTS = {"FerrySans-Regular", "FerrySans-Bold", "FerrySerif-Regular",
-        "FerrySerif-Bold", "FerrySerif-Italic"};
+        "FerrySerif-Bold"};
 
     /** Loads the fonts that ship with the application; needed once, before the first window. */
     public static void loadFonts() {
