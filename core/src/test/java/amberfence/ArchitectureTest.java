@@ -9,6 +9,7 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** The arrows between the packages of the core. */
@@ -49,7 +50,7 @@ class ArchitectureTest {
     @Test
     void theMusicHasNoClockAndNoUnseededChance() {
         noClasses().should().callMethod(System.class, "currentTimeMillis").orShould().callMethod(System.class, "nanoTime")
-                .orShould().callMethod(Math.class, "random").orShould().callConstructor(java.util.Random.class)
+                .orShould().callMethod(Math.class, "random").orShould().callConstructor(Random.class)
                 .because("the same notes and settings give the same result everywhere").check(CORE);
     }
 

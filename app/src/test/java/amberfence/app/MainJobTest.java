@@ -8,7 +8,10 @@ import amberfence.format.midi.MidiReader;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -19,7 +22,7 @@ class MainJobTest extends WindowTest {
         return LanternFerry.plain();
     }
 
-    private List<Integer> pitches(java.nio.file.Path file) throws Exception {
+    private List<Integer> pitches(Path file) throws Exception {
         return MidiReader.read(Files.readAllBytes(file), "x").song().parts().get(0).line().notes().stream()
                 .map(Note::pitch).toList();
     }
@@ -31,8 +34,8 @@ class MainJobTest extends WindowTest {
         Files.write(toOpen, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
         click("import");
         waitUntil(() -> lookup("#import-sheet").tryQuery().isPresent());
-        assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(javafx.scene.control.Label.class))
-                .extracting(javafx.scene.control.Label::getText).contains("D dorian", "Voice line", "the file itself says C major",
+        assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(Label.class))
+                .extracting(Label::getText).contains("D dorian", "Voice line", "the file itself says C major",
                         "5 parts · 570 notes · 32 bars in 6/8 · 108 quarters a minute");
         click("import-take");
         assertThat(text("fence-key")).isEqualTo("D dorian");
@@ -65,7 +68,7 @@ class MainJobTest extends WindowTest {
 
         List<Integer> before = pitches(toOpen);
         List<Integer> after = pitches(toSave);
-        List<Integer> changed = java.util.stream.IntStream.range(0, before.size())
+        List<Integer> changed = IntStream.range(0, before.size())
                 .filter(i -> !before.get(i).equals(after.get(i))).boxed().toList();
         assertThat(changed).hasSize(7);
         assertThat(after).contains(66, 68);

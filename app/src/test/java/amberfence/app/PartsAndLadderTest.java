@@ -8,10 +8,12 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
 
 class PartsAndLadderTest extends WindowTest {
@@ -35,7 +37,7 @@ class PartsAndLadderTest extends WindowTest {
         assertThat(session.selectedNotes().get()).containsExactly(raised.id());
         assertThat(lookup("#change-rows").queryListView().getSelectionModel().getSelectedIndex()).isZero();
         Node row = lookup(".change-row").queryAll().stream()
-                .filter(r -> r.lookupAll(".label").stream().anyMatch(l -> ((javafx.scene.control.Label) l).getText().equals("5:5")))
+                .filter(r -> r.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals("5:5")))
                 .findFirst().orElseThrow();
         Bounds bounds = row.localToScreen(row.getLayoutBounds());
         clickOn(new Point2D(bounds.getMinX() + 30, bounds.getMinY() + 10));
@@ -56,7 +58,7 @@ class PartsAndLadderTest extends WindowTest {
 
     @Test
     void drawsOutsideNotesHatchedInTheColourOfOutside() {
-        Canvas notes = (Canvas) ((javafx.scene.layout.Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
+        Canvas notes = (Canvas) ((Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
                 .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
         WritableImage[] picture = new WritableImage[1];
         interact(() -> picture[0] = notes.snapshot(null, null));
@@ -89,8 +91,8 @@ class PartsAndLadderTest extends WindowTest {
         clickOn(new Point2D(bounds.getMinX() + 62 + 330, bounds.getMinY() + 8));
         settle();
         assertThat(session.playhead().get()).isPositive();
-        assertThat(lookup(".head .name").queryAllAs(javafx.scene.control.Label.class))
-                .extracting(javafx.scene.control.Label::getText).anyMatch(t -> t.matches("[45] : [1-6]"));
+        assertThat(lookup(".head .name").queryAllAs(Label.class))
+                .extracting(Label::getText).anyMatch(t -> t.matches("[45] : [1-6]"));
     }
 
     @Test

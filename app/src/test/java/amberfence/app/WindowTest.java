@@ -2,6 +2,7 @@ package amberfence.app;
 
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
+import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
@@ -9,8 +10,10 @@ import amberfence.demo.LanternFerry;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Bounds;
@@ -77,7 +80,7 @@ abstract class WindowTest extends ApplicationTest {
     }
 
     /** Waits until something is true, at most ten seconds. */
-    protected void waitUntil(java.util.concurrent.Callable<Boolean> condition) {
+    protected void waitUntil(Callable<Boolean> condition) {
         try {
             WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
         } catch (TimeoutException e) {
@@ -107,7 +110,7 @@ abstract class WindowTest extends ApplicationTest {
     protected List<String> changeRows() {
         settle();
         return lookup(".change-row").queryAll().stream().filter(Node::isVisible)
-                .sorted(java.util.Comparator.comparingDouble(row -> row.localToScene(0, 0).getY()))
+                .sorted(Comparator.comparingDouble(row -> row.localToScene(0, 0).getY()))
                 .map(row -> row.lookupAll(".label").stream().filter(Node::isVisible).map(l -> ((Labeled) l).getText())
                         .filter(t -> !t.isEmpty()).reduce((a, b) -> a + " " + b).orElse("")).toList();
     }
@@ -116,7 +119,7 @@ abstract class WindowTest extends ApplicationTest {
     protected Point2D noteAt(long id) {
         settle();
         Node ladder = lookup("#ladder").query();
-        Point2D place = ((amberfence.app.ladder.LadderView) ladder).placeOf(id)
+        Point2D place = ((LadderView) ladder).placeOf(id)
                 .orElseThrow(() -> new AssertionError("note " + id + " is not in view"));
         Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
         return new Point2D(bounds.getMinX() + place.getX(), bounds.getMinY() + place.getY());

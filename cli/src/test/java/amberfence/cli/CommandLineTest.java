@@ -15,6 +15,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,7 @@ class CommandLineTest {
     private int run(Object... words) {
         StringWriter output = new StringWriter();
         StringWriter errors = new StringWriter();
-        String[] arguments = java.util.Arrays.stream(words).map(Object::toString).toArray(String[]::new);
+        String[] arguments = Arrays.stream(words).map(Object::toString).toArray(String[]::new);
         int code = Main.run(new PrintWriter(output), new PrintWriter(errors), arguments);
         printed = output.toString();
         complaint = errors.toString();
@@ -163,7 +164,7 @@ class CommandLineTest {
     }
 
     private void assertWrong(String message, Object... words) {
-        assertThat(run(words)).as(String.join(" ", java.util.Arrays.stream(words).map(Object::toString).toList())).isEqualTo(2);
+        assertThat(run(words)).as(String.join(" ", Arrays.stream(words).map(Object::toString).toList())).isEqualTo(2);
         assertThat(complaint).startsWith("amber-fence: ").contains(message);
         assertThat(complaint.lines().count()).isEqualTo(1);
     }

@@ -26,6 +26,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * "Lantern Ferry", an invented song that has something to show on every screen: a tune with wrong notes, a bass of
@@ -110,7 +111,7 @@ public final class LanternFerry {
         int channel = Integer.parseInt(cells[2]) - 1;
         Line line = accented(LineText.parse(text, EIGHTH, channel, nextId));
         nextId += line.size();
-        parts.add(Part.of(parts.size(), cells[0], Role.valueOf(cells[1].toUpperCase(java.util.Locale.ROOT)),
+        parts.add(Part.of(parts.size(), cells[0], Role.valueOf(cells[1].toUpperCase(Locale.ROOT)),
                 tracks.size(), channel, line));
         tracks.add(track(cells[0], channel, Integer.parseInt(cells[3]) - 1, line));
     }

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFilePermissions;
 
 /** Puts a file on the disk whole or not at all: written beside the target, flushed, then moved over it. */
 public final class WholeFile {
@@ -45,7 +46,7 @@ public final class WholeFile {
                 Files.setPosixFilePermissions(beside, Files.getPosixFilePermissions(real));
             } else {
                 Files.setPosixFilePermissions(beside,
-                        java.nio.file.attribute.PosixFilePermissions.fromString("rw-r--r--"));
+                        PosixFilePermissions.fromString("rw-r--r--"));
             }
         } catch (UnsupportedOperationException e) {
             // Not a POSIX file system: nothing to keep.

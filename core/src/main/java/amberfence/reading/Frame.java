@@ -2,6 +2,7 @@ package amberfence.reading;
 
 import amberfence.song.Note;
 import amberfence.theory.PitchClass;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -30,7 +31,7 @@ record Frame(PitchClass first, PitchClass last, PitchClass beforeLast, PitchClas
         return new Frame(of(first), of(lowest), of(before), of(highest));
     }
 
-    private static final java.util.Comparator<Note> PITCH = java.util.Comparator.comparingInt(Note::pitch);
+    private static final Comparator<Note> PITCH = Comparator.comparingInt(Note::pitch);
 
     private static PitchClass of(Note note) {
         return PitchClass.of(note.pitch());

@@ -1,6 +1,7 @@
 package amberfence.reading;
 
 import amberfence.theory.PitchClass;
+import java.util.Arrays;
 
 /**
  * How much each of the twelve pitch classes above a tonic belongs to major and to minor keys, as published. Index 0 is
@@ -60,8 +61,8 @@ public enum KeyProfile {
      * Cognitive Foundations of Musical Pitch, 1990, ch. 4); NaN when either does not vary.
      */
     static double correlation(double[] weights, double[] profile, PitchClass tonic) {
-        double meanWeight = java.util.Arrays.stream(weights).average().orElse(0);
-        double meanProfile = java.util.Arrays.stream(profile).average().orElse(0);
+        double meanWeight = Arrays.stream(weights).average().orElse(0);
+        double meanProfile = Arrays.stream(profile).average().orElse(0);
         double product = 0;
         double squareWeight = 0;
         double squareProfile = 0;

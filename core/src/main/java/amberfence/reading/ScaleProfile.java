@@ -5,6 +5,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 
@@ -25,7 +26,7 @@ final class ScaleProfile {
         double[] values = profile.copy(major);
         PitchClassSet plain = plain(scale).semitones();
         PitchClassSet own = scale.semitones();
-        double least = java.util.Arrays.stream(values).min().orElseThrow();
+        double least = Arrays.stream(values).min().orElseThrow();
         for (int semitone = 1; semitone < 12; semitone++) {
             if (!plain.containsPitch(semitone) || own.containsPitch(semitone)) {
                 continue;

@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Key;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The keys of a song by bar: at least one, the first from bar 1. */
@@ -42,7 +43,7 @@ public record KeyPlan(List<KeySpan> spans) {
 
     /** The plan with the key of one span replaced. */
     public KeyPlan with(int index, Key key) {
-        List<KeySpan> changed = new java.util.ArrayList<>(spans);
+        List<KeySpan> changed = new ArrayList<>(spans);
         changed.set(index, new KeySpan(spans.get(index).fromBar(), key));
         return new KeyPlan(changed);
     }

@@ -1,5 +1,7 @@
 package amberfence.theory;
 
+import java.util.Locale;
+
 /**
  * A spelled ascending interval: its number (1 unison, 3 third, 8 octave …) and quality. The distance alone is
  * {@link #semitones()}: an augmented fourth and a diminished fifth both measure 6.
@@ -26,7 +28,7 @@ public record Interval(int number, Quality quality) {
                 : quality == Quality.PERFECT;
         if (wrong) {
             throw new IllegalArgumentException("an interval of number " + number + " cannot be " + quality.name()
-                    .toLowerCase(java.util.Locale.ROOT));
+                    .toLowerCase(Locale.ROOT));
         }
     }
 

@@ -1,5 +1,7 @@
 package amberfence.theory;
 
+import java.util.Locale;
+
 /**
  * A spelled note without octave: a letter and its alteration in semitones (−4 to 4), so that F♯ is not G♭.
  * For example, {@code NoteName.parse("Bb")} has pitch class 10.
@@ -17,7 +19,7 @@ public record NoteName(Letter letter, int alteration) {
         if (plain.isEmpty() || "ABCDEFG".indexOf(Character.toUpperCase(plain.charAt(0))) < 0) {
             throw new MusicTextException("“" + text + "” is no note name; it begins with a letter A to G");
         }
-        Letter letter = Letter.valueOf(plain.substring(0, 1).toUpperCase(java.util.Locale.ROOT));
+        Letter letter = Letter.valueOf(plain.substring(0, 1).toUpperCase(Locale.ROOT));
         return new NoteName(letter, Accidental.parse(plain.substring(1), text));
     }
 

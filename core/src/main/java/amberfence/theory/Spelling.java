@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How each of the twelve pitch classes is named in one key, and on which degree it stands.
@@ -49,7 +50,7 @@ public final class Spelling {
                         .thenComparing(Comparator.comparingInt(NoteName::fifths).reversed())).orElseThrow();
     }
 
-    private static java.util.stream.Stream<NoteName> candidates(PitchClass pitchClass, int from, int to) {
+    private static Stream<NoteName> candidates(PitchClass pitchClass, int from, int to) {
         return IntStream.rangeClosed(from, to).mapToObj(NoteName::ofFifths)
                 .filter(name -> name.pitchClass().equals(pitchClass));
     }

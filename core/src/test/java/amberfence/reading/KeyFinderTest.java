@@ -8,6 +8,7 @@ import amberfence.demo.LanternFerry;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
+import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
@@ -130,9 +131,9 @@ class KeyFinderTest {
 
     @Test
     void guessesRoles() {
-        assertThat(RoleGuess.of(line("C4 D4 E4"))).isEqualTo(amberfence.song.Role.MELODY);
-        assertThat(RoleGuess.of(line("C2 D2 E2"))).isEqualTo(amberfence.song.Role.BASS);
-        assertThat(RoleGuess.of(line("[C4 E4 G4] [C4 E4 G4]"))).isEqualTo(amberfence.song.Role.CHORDS);
+        assertThat(RoleGuess.of(line("C4 D4 E4"))).isEqualTo(Role.MELODY);
+        assertThat(RoleGuess.of(line("C2 D2 E2"))).isEqualTo(Role.BASS);
+        assertThat(RoleGuess.of(line("[C4 E4 G4] [C4 E4 G4]"))).isEqualTo(Role.CHORDS);
     }
 
     @Test

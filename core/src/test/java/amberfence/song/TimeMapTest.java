@@ -3,6 +3,7 @@ package amberfence.song;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -10,6 +11,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
 class TimeMapTest {
@@ -37,7 +39,7 @@ class TimeMapTest {
                 List.of(new Metre(0, 4, 4)));
         double[] onsets = {0, .5, 1, 1.5, 2, 3, 4, 5, 6, 6.666667, 7.333334, 8.000001, 8.666668};
         for (int i = 0; i < onsets.length; i++) {
-            assertThat(time.seconds(480L * i)).isCloseTo(onsets[i], org.assertj.core.data.Offset.offset(2e-6));
+            assertThat(time.seconds(480L * i)).isCloseTo(onsets[i], Offset.offset(2e-6));
         }
     }
 
@@ -48,7 +50,7 @@ class TimeMapTest {
         return Combinators.combine(Arbitraries.integers().between(16, 2000), metres.list().ofMaxSize(4),
                 Arbitraries.integers().between(1, 9)).as((resolution, more, beats) -> {
                     List<Metre> all = new ArrayList<>(List.of(new Metre(0, beats, 4)));
-                    more.stream().sorted(java.util.Comparator.comparingLong(Metre::tick))
+                    more.stream().sorted(Comparator.comparingLong(Metre::tick))
                             .filter(metre -> all.stream().noneMatch(m -> m.tick() == metre.tick())).forEach(all::add);
                     return new TimeMap(resolution, List.of(new Tempo(0, Tempo.USUAL)), all);
                 });

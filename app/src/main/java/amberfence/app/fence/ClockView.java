@@ -8,6 +8,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -15,10 +16,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
 
 /**
  * The large clock: twelve points, those of the scale joined, spokes for how much of the song stands on each. Dragging the
@@ -174,16 +177,16 @@ final class ClockView extends Pane {
         name.setStyle("-fx-font-size: " + (key.text().length() > 15 ? 19 : 25) + "px;");
         name.setId("clock-key");
         name.setWrapText(true);
-        name.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
-        name.setAlignment(javafx.geometry.Pos.CENTER);
+        name.setTextAlignment(TextAlignment.CENTER);
+        name.setAlignment(Pos.CENTER);
         name.setMaxWidth(210);
         Label sub = new Label(Words.say("fence.size", key.scale().degrees().size()));
         sub.getStyleClass().add("soft");
         for (Node node : new Node[] {name, sub}) {
             node.setMouseTransparent(true);
         }
-        javafx.scene.layout.VBox box = new javafx.scene.layout.VBox(1, name, sub);
-        box.setAlignment(javafx.geometry.Pos.CENTER);
+        VBox box = new VBox(1, name, sub);
+        box.setAlignment(Pos.CENTER);
         box.setMouseTransparent(true);
         box.setPrefSize(210, 110);
         box.relocate(CENTRE - 105, MIDDLE - 55);

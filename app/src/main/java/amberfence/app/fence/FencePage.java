@@ -22,6 +22,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import javafx.util.StringConverter;
 
 /** The page on which the fence is chosen. Whatever is chosen here is only tried on until "Done". */
@@ -111,7 +112,7 @@ public final class FencePage extends BorderPane {
     private VBox clockColumn() {
         Label hint = Controls.label(Words.say("fence.hint"), "soft", "small");
         hint.setWrapText(true);
-        hint.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
+        hint.setTextAlignment(TextAlignment.CENTER);
         VBox column = new VBox(4, clock, hint);
         column.setAlignment(Pos.TOP_CENTER);
         HBox.setHgrow(column, Priority.ALWAYS);

@@ -6,6 +6,7 @@ import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import java.util.Locale;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -38,7 +39,7 @@ public final class LadderPanel extends VBox {
         getChildren().addAll(head, ladder);
         Runnable update = () -> {
             heading.setText(session.part().map(Part::name).map(name -> Words.say("ladder.heading", name)
-                    .toUpperCase(java.util.Locale.ROOT)).orElse(Words.say("ladder.empty")));
+                    .toUpperCase(Locale.ROOT)).orElse(Words.say("ladder.empty")));
         };
         session.results().addListener((property, old, now) -> update.run());
         session.selectedPart().addListener((property, old, now) -> update.run());

@@ -4,12 +4,12 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.song.Note;
-import amberfence.step.Standing;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
+import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -331,11 +331,11 @@ public final class LadderView extends Region {
     }
 
     /** The place of a note in this view's own coordinates, for tests and for what points at notes; empty when not seen. */
-    public Optional<javafx.geometry.Point2D> placeOf(long noteId) {
+    public Optional<Point2D> placeOf(long noteId) {
         return scene.notes().stream().filter(note -> note.before().id() == noteId).findFirst().map(note -> {
             NotePainter.Box box = NotePainter.Box.of(view.get(), note.before(),
                     LadderScene.shownPitch(note, session.showingBefore().get()));
-            return new javafx.geometry.Point2D(DEGREES + box.x() + Math.min(box.width() / 2, 20), RULER + box.y()
+            return new Point2D(DEGREES + box.x() + Math.min(box.width() / 2, 20), RULER + box.y()
                     + box.height() / 2);
         }).filter(point -> getLayoutBounds().contains(point));
     }

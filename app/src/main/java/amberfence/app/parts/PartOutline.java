@@ -2,6 +2,7 @@ package amberfence.app.parts;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import java.util.Arrays;
 import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
@@ -29,7 +30,7 @@ final class PartOutline extends Pane {
         int lowest = notes.stream().mapToInt(Note::pitch).min().orElse(0);
         int highest = notes.stream().mapToInt(Note::pitch).max().orElse(127);
         double[] tops = new double[POINTS];
-        java.util.Arrays.fill(tops, Double.NaN);
+        Arrays.fill(tops, Double.NaN);
         for (Note note : notes) {
             int at = (int) Math.min(POINTS - 1, note.start() * POINTS / Math.max(1, end));
             tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());

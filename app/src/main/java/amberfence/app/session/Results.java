@@ -2,6 +2,7 @@ package amberfence.app.session;
 
 import amberfence.song.Fence;
 import amberfence.song.Part;
+import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
 import java.util.HashMap;
@@ -52,7 +53,7 @@ public final class Results {
     /** The chord parts, by which ties may be decided: same parts, same lines. */
     private static Map<Integer, Integer> chordsOf(Song song) {
         Map<Integer, Integer> lines = new HashMap<>();
-        song.parts().stream().filter(part -> part.role() == amberfence.song.Role.CHORDS)
+        song.parts().stream().filter(part -> part.role() == Role.CHORDS)
                 .forEach(part -> lines.put(part.id(), System.identityHashCode(part.line())));
         return lines;
     }

@@ -8,10 +8,11 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.application.Platform;
+import javafx.beans.Observable;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
@@ -65,7 +66,7 @@ public final class ExportSheet {
         Button all = Controls.button("export-all", "export.all", event -> boxes.forEach(box -> box.setSelected(true)), "quiet");
         VBox content = new VBox(10, new HBox(4, all, only), scroll, type);
         BooleanBinding none = Bindings.createBooleanBinding(() -> boxes.stream().noneMatch(CheckBox::isSelected),
-                boxes.stream().map(CheckBox::selectedProperty).toArray(javafx.beans.Observable[]::new));
+                boxes.stream().map(CheckBox::selectedProperty).toArray(Observable[]::new));
         Button write = Controls.button("export-write", "export.write", event -> {
             close.run();
             Set<Integer> parts = new TreeSet<>();
@@ -79,7 +80,7 @@ public final class ExportSheet {
         Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 560, close,
                 Controls.button("export-cancel", "sheet.cancel", event -> close.run()), table,
                 Controls.disabledWhen(write, none, "export.nothing"));
-        javafx.application.Platform.runLater(write::requestFocus);
+        Platform.runLater(write::requestFocus);
         return sheet;
     }
 

@@ -15,6 +15,8 @@ import amberfence.theory.Key;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -49,7 +51,7 @@ public final class ImportSheet {
         bring.setDefaultButton(true);
         HBox columns = new HBox(26, sheet.partsColumn(song), sheet.keyColumn());
         Sheet shown = new Sheet("import-sheet", song.title(), sheet.summary(song), columns, 860, close, cancel, bring);
-        javafx.application.Platform.runLater(bring::requestFocus);
+        Platform.runLater(bring::requestFocus);
         return shown;
     }
 
@@ -77,7 +79,7 @@ public final class ImportSheet {
             HBox row = new HBox(10, Controls.label(part.name(), "name"),
                     Controls.label(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)), "soft", "small"),
                     Controls.filler(), Controls.label(Words.count("noteCount", part.line().size()), "soft", "small"));
-            row.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+            row.setAlignment(Pos.BASELINE_LEFT);
             row.getStyleClass().add("card");
             row.setStyle("-fx-padding: 5 12 5 12;");
             list.getChildren().add(row);

@@ -2,6 +2,7 @@ package amberfence.app.sheets;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 
@@ -27,7 +28,7 @@ public final class UnsavedSheet {
                     close.run();
                     letGo.run();
                 }), keep);
-        javafx.application.Platform.runLater(keep::requestFocus);
+        Platform.runLater(keep::requestFocus);
         return sheet;
     }
 }

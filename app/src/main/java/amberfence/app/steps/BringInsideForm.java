@@ -15,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -36,7 +37,7 @@ final class BringInsideForm extends VBox {
         ComboBox<Ties> ties = choice("ties", Ties.values(), step.ties(), "ties",
                 chosen -> set(session, slotId, "ties", chosen, step.withTies(chosen)));
         Node tiesRow = row("steps.ties", Controls.disabledWhen(ties,
-                new javafx.beans.property.SimpleBooleanProperty(step.moveTo() != MoveTo.NEAREST), "steps.tiesOff"));
+                new SimpleBooleanProperty(step.moveTo() != MoveTo.NEAREST), "steps.tiesOff"));
         Label outside = Controls.label(outsideText(session), "small", "teal");
         outside.setWrapText(true);
         outside.setId("outside-names");

@@ -5,6 +5,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.StepSlot;
+import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -40,7 +41,7 @@ public final class StepsView extends VBox {
         cards.getChildren().clear();
         Part part = session.part().orElse(null);
         heading.setText(part == null ? Words.say("steps.none") : Words.say("steps.heading",
-                part.name().toUpperCase(java.util.Locale.ROOT)));
+                part.name().toUpperCase(Locale.ROOT)));
         kept.setText(part == null || part.takes().size() == 1 && part.steps().isEmpty() ? "" : Words.say("steps.kept"));
         if (part == null) {
             return;

@@ -18,6 +18,7 @@ import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
+import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Insets;
@@ -247,7 +248,7 @@ public final class Workspace extends StackPane {
     }
 
     private void dropped(DragEvent event) {
-        List<Path> dropped = event.getDragboard().getFiles().stream().map(java.io.File::toPath).toList();
+        List<Path> dropped = event.getDragboard().getFiles().stream().map(File::toPath).toList();
         if (!dropped.isEmpty()) {
             files.open(dropped.get(0));
         }

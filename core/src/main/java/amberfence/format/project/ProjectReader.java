@@ -30,6 +30,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.StreamSupport;
 
 /** Reads a project file. */
@@ -79,7 +80,7 @@ public final class ProjectReader {
         return need(node, field);
     }
 
-    private static <T> List<T> map(JsonNode node, String field, java.util.function.Function<JsonNode, T> read) {
+    private static <T> List<T> map(JsonNode node, String field, Function<JsonNode, T> read) {
         return StreamSupport.stream(list(node, field).spliterator(), false).map(read).toList();
     }
 

@@ -2,6 +2,7 @@ package amberfence.step.fence;
 
 import amberfence.step.Reason;
 import amberfence.step.Reason.ShapeLoss;
+import java.util.Arrays;
 import java.util.Optional;
 
 /** Finds out, for a note of a solved line, what tipped the balance between its two candidates. */
@@ -15,7 +16,7 @@ final class Explanation {
         this.graph = graph;
         this.solved = solved;
         this.next = new int[solved.length];
-        java.util.Arrays.fill(next, -1);
+        Arrays.fill(next, -1);
         for (int i = 0; i < solved.length; i++) {
             if (graph.previous[i] >= 0) {
                 next[graph.previous[i]] = i;

@@ -4,14 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.song.Line;
+import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.song.SourceFile;
+import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +27,7 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 
 /** What is written after an edit, looked at with an independent reader: the JDK's own MIDI classes. */
@@ -39,7 +45,7 @@ class EditedFilesTest {
                 if (note && !withPitches) {
                     message[1] = 0;
                 }
-                events.add(t + " " + event.getTick() + " " + java.util.HexFormat.of().formatHex(message));
+                events.add(t + " " + event.getTick() + " " + HexFormat.of().formatHex(message));
             }
         }
         return events;
@@ -80,8 +86,8 @@ class EditedFilesTest {
         assertThat(written).isEqualTo(MidiFiles.file(0,
                 "00 90 3C 40 30 80 3C 00 00 90 3C 50 30 80 3C 00 00 FF 2F 00"));
         assertThat(MidiFiles.notes(MidiFiles.read(written).song())).extracting(Note::velocity, Note::length)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(0x40, 48L),
-                        org.assertj.core.groups.Tuple.tuple(0x50, 48L));
+                .containsExactly(Tuple.tuple(0x40, 48L),
+                        Tuple.tuple(0x50, 48L));
     }
 
     @Test
@@ -126,7 +132,7 @@ class EditedFilesTest {
         assertThat(back.parts()).extracting(Part::name).containsExactly("Fretless");
         assertThat(back.parts().get(0).line().notes()).extracting(Note::pitch, Note::start)
                 .isEqualTo(song.parts().get(1).line().notes().stream()
-                        .map(note -> org.assertj.core.groups.Tuple.tuple(note.pitch(), note.start())).toList());
+                        .map(note -> Tuple.tuple(note.pitch(), note.start())).toList());
         assertThat(back.time()).isEqualTo(song.time());
         assertThat(MidiSystem.getSequence(new ByteArrayInputStream(bass)).getTracks()).hasSize(2);
     }
@@ -151,15 +157,15 @@ class EditedFilesTest {
         assertThat(several.parts()).hasSize(5);
         assertThat(MidiFiles.notes(several)).extracting(Note::pitch, Note::start, Note::length, Note::channel)
                 .containsExactlyInAnyOrderElementsOf(MidiFiles.notes(song).stream().map(note ->
-                        org.assertj.core.groups.Tuple.tuple(note.pitch(), note.start(), note.length(), note.channel())).toList());
+                        Tuple.tuple(note.pitch(), note.start(), note.length(), note.channel())).toList());
     }
 
     @Test
     void writesASongThatWasMadeHere() {
-        Line line = amberfence.song.LineText.parse("C4 D4 E4:2", 480, 0, 1);
-        Song song = new Song("Made here", amberfence.song.TimeMap.of(480, 500_000, 3, 4),
-                LanternFerry.plain().fence(), List.of(Part.of(0, "Tune", amberfence.song.Role.MELODY, Part.NO_TRACK, 0, line)),
-                amberfence.song.SourceFile.none(480), 10);
+        Line line = LineText.parse("C4 D4 E4:2", 480, 0, 1);
+        Song song = new Song("Made here", TimeMap.of(480, 500_000, 3, 4),
+                LanternFerry.plain().fence(), List.of(Part.of(0, "Tune", Role.MELODY, Part.NO_TRACK, 0, line)),
+                SourceFile.none(480), 10);
         Song back = MidiFiles.read(MidiExport.ofOriginals(song).toBytes()).song();
         assertThat(back.title()).isEqualTo("Made here");
         assertThat(back.time()).isEqualTo(song.time());

@@ -10,6 +10,7 @@ import amberfence.song.Note;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Set;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 
 /** Files that are not as they should be: what can be saved is saved, and said. */
@@ -34,8 +35,8 @@ class OddFilesTest {
     void pairsOverlappingNotesOfOnePitchFirstInFirstOut() {
         MidiImport read = MidiFiles.read(MidiFiles.file(0, "00 90 3C 40 10 90 3C 50 10 80 3C 00 10 80 3C 00 00 FF 2F 00"));
         assertThat(MidiFiles.notes(read.song())).extracting(Note::velocity, Note::start, Note::end)
-                .containsExactly(org.assertj.core.groups.Tuple.tuple(0x40, 0L, 32L),
-                        org.assertj.core.groups.Tuple.tuple(0x50, 16L, 48L));
+                .containsExactly(Tuple.tuple(0x40, 0L, 32L),
+                        Tuple.tuple(0x50, 16L, 48L));
     }
 
     @Test

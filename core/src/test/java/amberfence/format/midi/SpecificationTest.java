@@ -3,9 +3,12 @@ package amberfence.format.midi;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Song;
+import java.util.List;
 import java.util.Map;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -46,8 +49,8 @@ class SpecificationTest {
         assertThat(song.time().metres().get(0).text()).isEqualTo("4/4");
     }
 
-    private static org.assertj.core.groups.Tuple tuple(int channel, int pitch, long start, long end, int velocity) {
-        return org.assertj.core.groups.Tuple.tuple(channel, pitch, start, end, velocity);
+    private static Tuple tuple(int channel, int pitch, long start, long end, int velocity) {
+        return Tuple.tuple(channel, pitch, start, end, velocity);
     }
 
     /** Source: smf-meta.tsv, meta events decoded by mido 1.2.10 and midicsv 1.1. */
@@ -100,7 +103,7 @@ class SpecificationTest {
         Song song = MidiFiles.read(MidiFiles.file(1, "00 90 3C 40 60 80 3C 40 00 FF 2F 00")).song();
         Note late = new Note(song.nextId(), 600_000_000L, 10, 60, 80, 0, 64);
         Song longer = song.withNextId(song.nextId() + 1).withPart(0, part -> part.plusTake("late",
-                amberfence.song.Line.of(java.util.List.of(part.line().notes().get(0), late))));
+                Line.of(List.of(part.line().notes().get(0), late))));
         Song back = MidiFiles.read(MidiExport.ofOriginals(longer).toBytes()).song();
         assertThat(MidiFiles.notes(back)).extracting(Note::start).containsExactly(0L, 600_000_000L);
     }
