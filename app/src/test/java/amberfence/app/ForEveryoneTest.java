@@ -1,0 +1,92 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import org.junit.jupiter.api.Test;
+
+/** The window without a mouse, without sight, in the dark, and when it is small. */
+class ForEveryoneTest extends WindowTest {
+    private List<ButtonBase> buttons() {
+        settle();
+        return new ArrayList<>(lookup(node -> node instanceof ButtonBase).queryAllAs(ButtonBase.class));
+    }
+
+    private void everyButtonSaysWhatItDoes() {
+        assertThat(buttons()).isNotEmpty().allSatisfy(button -> {
+            String said = button.getAccessibleText() == null ? button.getText() : button.getAccessibleText();
+            assertThat(said).as(button.getId() + " " + button.getStyleClass()).isNotBlank();
+        });
+    }
+
+    @Test
+    void everyButtonSaysWhatItDoesToScreenReaders() {
+        everyButtonSaysWhatItDoes();
+        interact(workspace::openExport);
+        everyButtonSaysWhatItDoes();
+    }
+
+    @Test
+    void tabReachesEveryAreaAndTheFocusIsSeen() {
+        Set<String> reached = new HashSet<>();
+        for (int i = 0; i < 45; i++) {
+            push(KeyCode.TAB);
+            for (Node node = scene.getFocusOwner(); node != null; node = node.getParent()) {
+                if (node.getId() != null) {
+                    reached.add(node.getId());
+                }
+            }
+        }
+        assertThat(reached).contains("parts", "steps", "changes", "ladder", "fence-chip", "import", "export", "song-menu",
+                "move-to", "settle", "add-step");
+    }
+
+    @Test
+    void ctrlLLightsTheLampAndPutsItOut() {
+        Color paper = ground();
+        push(KeyCode.CONTROL, KeyCode.L);
+        settle();
+        assertThat(ground().getBrightness()).isLessThan(0.3);
+        push(KeyCode.CONTROL, KeyCode.L);
+        settle();
+        assertThat(ground()).isEqualTo(paper);
+    }
+
+    private Color ground() {
+        settle();
+        Region root = (Region) scene.getRoot();
+        return (Color) root.getBackground().getFills().get(0).getFill();
+    }
+
+    @Test
+    void theStepsFoldAwayFirstWhenTheWindowIsNarrow() {
+        assertThat(isShown("steps")).isTrue();
+        interact(() -> scene.getWindow().setWidth(1000));
+        assertThat(lookup("#steps").query().isVisible()).isFalse();
+        assertThat(isShown("parts")).isTrue();
+        interact(() -> scene.getWindow().setWidth(1280));
+        assertThat(isShown("steps")).isTrue();
+    }
+
+    @Test
+    void aDisabledButtonSaysWhy() {
+        Node undo = lookup("#undo").query();
+        assertThat(undo.isDisabled()).isTrue();
+        assertThat(undo.getParent().getAccessibleHelp()).isEqualTo("Nothing has been done yet that could be undone");
+        interact(workspace::openExport);
+        for (int part = 0; part < 5; part++) {
+            click("export-part-" + part);
+        }
+        Node write = lookup("#export-write").query();
+        assertThat(write.isDisabled()).isTrue();
+        assertThat(write.getParent().getAccessibleHelp()).isEqualTo("Choose at least one part");
+    }
+}
