@@ -7,10 +7,12 @@ import amberfence.app.files.FileChoice;
 import amberfence.app.session.Session;
 import amberfence.app.workspace.Workspace;
 import amberfence.format.midi.MidiReader;
+import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectReader;
 import amberfence.song.Song;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -106,6 +108,16 @@ class FilesTest extends WindowTest {
         click("unsaved-save");
         waitUntil(() -> text("song-title").equals("Lantern Ferry"));
         assertThat(ProjectReader.read(Files.readAllBytes(toSave), "x").song().title()).isEqualTo("Precious");
+    }
+
+    @Test
+    void anEmptySongSaysHowToBegin() {
+        interact(() -> session.open(ProjectDocument.of(session.song().withParts(List.of())), null));
+        assertThat(isShown("welcome")).isTrue();
+        assertThat(isShown("change-rows")).as("nothing to work at yet").isFalse();
+        click("welcome-demo");
+        assertThat(isShown("welcome")).isFalse();
+        assertThat(text("ladder-heading")).isEqualTo("LADDER · VOICE LINE");
     }
 
     @Test

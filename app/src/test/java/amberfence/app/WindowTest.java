@@ -103,7 +103,15 @@ abstract class WindowTest extends ApplicationTest {
 
     protected boolean isShown(String id) {
         settle();
-        return lookup("#" + id).tryQuery().filter(Node::isVisible).isPresent();
+        for (Node node = lookup("#" + id).tryQuery().orElse(null); node != null; node = node.getParent()) {
+            if (!node.isVisible()) {
+                return false;
+            }
+            if (node.getParent() == null) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The texts of the rows of changes that are in view. */

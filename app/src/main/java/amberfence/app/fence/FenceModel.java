@@ -153,6 +153,6 @@ final class FenceModel {
     String bars(int index) {
         var spans = fence.get().keys().spans();
         int to = index + 1 < spans.size() ? spans.get(index + 1).fromBar() - 1 : session.song().lastBar();
-        return Words.say("bars", spans.get(index).fromBar(), Math.max(spans.get(index).fromBar(), to));
+        return Words.bars(spans.get(index).fromBar(), to);
     }
 }

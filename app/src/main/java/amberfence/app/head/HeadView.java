@@ -124,7 +124,7 @@ public final class HeadView extends HBox {
         int index = keys.indexAt(song.time().barOf(session.playhead().get()));
         int from = keys.spans().get(index).fromBar();
         int to = index + 1 < keys.spans().size() ? keys.spans().get(index + 1).fromBar() - 1 : song.lastBar();
-        return Words.say("bars", from, Math.max(from, to));
+        return Words.bars(from, to);
     }
 
     private void updatePlace() {

@@ -35,6 +35,11 @@ public final class Words {
         return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
     }
 
+    /** A span of bars, or the one bar that it is. */
+    public static String bars(int from, int to) {
+        return to <= from ? say("bar", from) : say("bars", from, to);
+    }
+
     /** A count with its noun: the text {@code name.one} for 1, else {@code name.many}. */
     public static String count(String name, int count) {
         return say(name + (count == 1 ? ".one" : ".many"), count);

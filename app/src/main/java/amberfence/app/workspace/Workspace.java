@@ -18,6 +18,7 @@ import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
+import amberfence.demo.LanternFerry;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -93,14 +94,25 @@ public final class Workspace extends StackPane {
         VBox.setVgrow(ladder, Priority.ALWAYS);
         VBox.setMargin(changes, new Insets(0, 0, 0, LadderPanel.DEGREES));
         VBox middle = new VBox(6, ladder, changes);
-        HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox body = new HBox(14, parts, middle, steps);
+        Welcome welcome = new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()));
+        session.results().addListener((property, old, now) -> showWelcome(welcome, middle, steps));
+        showWelcome(welcome, middle, steps);
+        StackPane centre = new StackPane(middle, welcome);
+        HBox.setHgrow(centre, Priority.ALWAYS);
+        HBox body = new HBox(14, parts, centre, steps);
         body.getStyleClass().add("body");
         widthProperty().addListener((property, old, now) -> {
-            steps.setVisible(now.doubleValue() >= NARROW);
             steps.setManaged(now.doubleValue() >= NARROW);
+            showWelcome(welcome, middle, steps);
         });
         return body;
+    }
+
+    private void showWelcome(Node welcome, Node work, Node steps) {
+        boolean empty = session.results().get().song().parts().isEmpty();
+        welcome.setVisible(empty);
+        work.setVisible(!empty);
+        steps.setVisible(!empty && (getWidth() == 0 || getWidth() >= NARROW));
     }
 
     private Node troubleLine() {

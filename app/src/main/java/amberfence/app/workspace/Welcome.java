@@ -1,0 +1,28 @@
+package amberfence.app.workspace;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
+
+/** What stands in the middle while there is no part: how to begin. */
+final class Welcome extends VBox {
+    private static final double WIDTH = 440;
+
+    Welcome(Runnable importFile, Runnable demo) {
+        super(14);
+        setId("welcome");
+        setAlignment(Pos.CENTER);
+        Label words = Controls.label(Words.say("welcome.words"), "soft");
+        words.setWrapText(true);
+        words.setMaxWidth(WIDTH);
+        words.setTextAlignment(TextAlignment.CENTER);
+        HBox buttons = new HBox(10, Controls.button("welcome-demo", "welcome.demo", event -> demo.run()),
+                Controls.button("welcome-import", "welcome.import", event -> importFile.run(), "primary"));
+        buttons.setAlignment(Pos.CENTER);
+        getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons);
+    }
+}
