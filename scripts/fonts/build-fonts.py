@@ -71,6 +71,15 @@ def clockwise(points):
     return points if area < 0 else points[::-1]
 
 
+def polygons(pen, contours, scale):
+    for contour in contours:
+        points = [(round(x * scale), round(y * scale)) for x, y in clockwise(contour)]
+        pen.moveTo(points[0])
+        for point in points[1:]:
+            pen.lineTo(point)
+        pen.closePath()
+
+
 def add(font, character, draw, advance):
     name = f"u{ord(character):04X}"
     pen = TTGlyphPen(None)
@@ -120,12 +129,7 @@ def build(package, style, family, face, file):
     scale = capital / 72
     for character, (straight, curved, width) in accidentals(stem, bar).items():
         def draw(pen, straight=straight, curved=curved):
-            for contour in straight:
-                points = [(round(x * scale), round(y * scale)) for x, y in clockwise(contour)]
-                pen.moveTo(points[0])
-                for point in points[1:]:
-                    pen.lineTo(point)
-                pen.closePath()
+            polygons(pen, straight, scale)
             for start, curves in curved:
                 pen.moveTo((round(start[0] * scale), round(start[1] * scale)))
                 for control, end in curves:
@@ -143,12 +147,7 @@ def build(package, style, family, face, file):
         scale = capital / 72 * 0.95
 
         def draw(pen, contours=contours, scale=scale):
-            for contour in contours:
-                points = [(round(x * scale), round(y * scale)) for x, y in clockwise(contour)]
-                pen.moveTo(points[0])
-                for point in points[1:]:
-                    pen.lineTo(point)
-                pen.closePath()
+            polygons(pen, contours, scale)
         add(font, character, draw, 100 * scale)
     for record in list(font["name"].names):
         text = {1: family, 2: face, 3: f"{family} {face} for Amber Fence", 4: f"{family} {face}",

@@ -29,6 +29,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -92,12 +93,13 @@ final class ApplyCommand implements Runnable {
         check();
         PrintWriter out = spec.commandLine().getOut();
         Song song = project != null ? CommandFiles.readProject(project) : fromMidi(out);
-        MidiExport export = new MidiExport(song, PartResult.lines(song), Optional.ofNullable(type));
+        Map<Integer, PartResult> results = PartResult.all(song);
+        MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
         CommandFiles.write(target, export.toBytes());
         if (changes != null) {
-            CommandFiles.write(changes, ChangeTable.of(song));
+            CommandFiles.write(changes, ChangeTable.of(song, results));
         }
-        report(song, out);
+        report(song, results, out);
     }
 
     private void check() {
@@ -192,11 +194,10 @@ final class ApplyCommand implements Runnable {
         return ids;
     }
 
-    private void report(Song song, PrintWriter out) {
+    private void report(Song song, Map<Integer, PartResult> results, PrintWriter out) {
         FenceLine fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
-            PartResult result = PartResult.of(song, part);
-            for (PartResult.Stage stage : result.stages()) {
+            for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
                 out.println(part.name() + ": " + (drums ? "left alone" : outcome.changes().isEmpty()

@@ -41,6 +41,12 @@ public record KeyPlan(List<KeySpan> spans) {
         return spans.get(0).key();
     }
 
+    /** The last bar of a span: the one before the next span, or the song's last, but never before the span begins. */
+    public int lastBar(int index, int songLastBar) {
+        int from = spans.get(index).fromBar();
+        return Math.max(from, index + 1 < spans.size() ? spans.get(index + 1).fromBar() - 1 : songLastBar);
+    }
+
     /** The plan with the key of one span replaced. */
     public KeyPlan with(int index, Key key) {
         List<KeySpan> changed = new ArrayList<>(spans);

@@ -39,11 +39,23 @@ public record PartResult(Line original, List<Stage> stages) {
         return new PartResult(part.line(), stages);
     }
 
+    /** What every part of a song comes to, by the part's identity. */
+    public static Map<Integer, PartResult> all(Song song) {
+        Map<Integer, PartResult> results = new TreeMap<>();
+        song.parts().forEach(part -> results.put(part.id(), of(song, part)));
+        return results;
+    }
+
+    /** The lines of all parts after their steps. */
+    public static Map<Integer, Line> lines(Map<Integer, PartResult> results) {
+        Map<Integer, Line> lines = new TreeMap<>();
+        results.forEach((id, result) -> lines.put(id, result.line()));
+        return lines;
+    }
+
     /** The lines of all parts of a song after their steps. */
     public static Map<Integer, Line> lines(Song song) {
-        Map<Integer, Line> lines = new TreeMap<>();
-        song.parts().forEach(part -> lines.put(part.id(), of(song, part).line()));
-        return lines;
+        return lines(all(song));
     }
 
     /** The line after all steps. */

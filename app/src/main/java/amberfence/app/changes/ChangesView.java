@@ -3,7 +3,6 @@ package amberfence.app.changes;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
@@ -38,7 +37,6 @@ public final class ChangesView extends VBox {
     private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll());
     private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
     private final SimpleBooleanProperty nothingToSettle = new SimpleBooleanProperty(true);
-    private FenceLine fence;
     private boolean allLeft;
     private boolean updating;
 
@@ -52,7 +50,7 @@ public final class ChangesView extends VBox {
         summary.setId("changes-summary");
         summary.setTextOverrun(OverrunStyle.ELLIPSIS);
         rows.setId("change-rows");
-        rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get().song(), fence), this::leave));
+        rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get()), this::leave));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
         VBox.setVgrow(rows, Priority.ALWAYS);
         Button settle = Controls.button("settle", "changes.settle", event -> settle(), "ink");
@@ -106,9 +104,7 @@ public final class ChangesView extends VBox {
                 ? Words.count("changes.allInside", outcome.considered())
                 : Words.say("changes.summary", outcome.kept().size(), outcome.untouched()));
         List<ChangeRow> fresh = ChangeRow.of(outcome);
-        FenceLine before = fence;
-        fence = session.results().get().song().fence().along(session.results().get().song().time());
-        if (before == null || !fresh.equals(rows.getItems())) {
+        if (!fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);
         } else {
             rows.refresh();

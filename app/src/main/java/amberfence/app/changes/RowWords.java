@@ -1,8 +1,7 @@
 package amberfence.app.changes;
 
-import amberfence.song.FenceLine;
+import amberfence.app.session.Results;
 import amberfence.song.Note;
-import amberfence.song.Song;
 import amberfence.step.Change;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
@@ -19,9 +18,9 @@ import amberfence.theory.Spelling;
 record RowWords(String place, String names, String degrees, String reason) {
     private static final String NOTHING = "–";
 
-    static RowWords of(ChangeRow row, Song song, FenceLine fence) {
-        String place = row.note().map(note -> song.time().position(note.start()).text()).orElse("");
-        Spelling spelling = fence.spellingAt(row.note().map(Note::start).orElse(0L));
+    static RowWords of(ChangeRow row, Results results) {
+        String place = row.note().map(note -> results.song().time().position(note.start()).text()).orElse("");
+        Spelling spelling = results.fence().spellingAt(row.note().map(Note::start).orElse(0L));
         StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
         if (row instanceof ChangeRow.Found found) {
             return new RowWords(place, "", "", words.sentence(found.finding()));

@@ -151,8 +151,7 @@ final class FenceModel {
 
     /** The bars of a span as text. */
     String bars(int index) {
-        var spans = fence.get().keys().spans();
-        int to = index + 1 < spans.size() ? spans.get(index + 1).fromBar() - 1 : session.song().lastBar();
-        return Words.bars(spans.get(index).fromBar(), to);
+        KeyPlan keys = fence.get().keys();
+        return Words.bars(keys.spans().get(index).fromBar(), keys.lastBar(index, session.song().lastBar()));
     }
 }

@@ -122,9 +122,7 @@ public final class HeadView extends HBox {
     private String bars(Song song) {
         KeyPlan keys = song.fence().keys();
         int index = keys.indexAt(song.time().barOf(session.playhead().get()));
-        int from = keys.spans().get(index).fromBar();
-        int to = index + 1 < keys.spans().size() ? keys.spans().get(index + 1).fromBar() - 1 : song.lastBar();
-        return Words.bars(from, to);
+        return Words.bars(keys.spans().get(index).fromBar(), keys.lastBar(index, song.lastBar()));
     }
 
     private void updatePlace() {

@@ -5,6 +5,7 @@ import amberfence.song.FenceLine;
 import amberfence.song.Part;
 import amberfence.step.Standing;
 import java.util.List;
+import java.util.function.IntPredicate;
 
 /** What the ladder shows of a part: its notes and how they stand, ready to find those of a span of time quickly. */
 final class LadderScene {
@@ -14,13 +15,11 @@ final class LadderScene {
     private final List<Standing> notes;
     /** For each note the latest end of it and all before it. */
     private final long[] latestEnd;
-    private final FenceLine fence;
 
     private LadderScene(Results results, Part part, List<Standing> notes) {
         this.results = results;
         this.part = part;
         this.notes = notes;
-        this.fence = results == null ? null : results.song().fence().along(results.song().time());
         this.latestEnd = new long[notes.size()];
         long latest = 0;
         for (int i = 0; i < latestEnd.length; i++) {
@@ -50,34 +49,29 @@ final class LadderScene {
     }
 
     FenceLine fence() {
-        return fence;
+        return results.fence();
     }
 
     /** The index of the first note that may still sound at a tick. */
     int firstAt(double tick) {
-        int low = 0;
-        int high = notes.size();
-        while (low < high) {
-            int middle = (low + high) / 2;
-            if (latestEnd[middle] <= tick) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        return low;
+        return first(index -> latestEnd[index] > tick);
     }
 
     /** The index of the first note that begins at a tick or later. */
     int firstFrom(double tick) {
+        return first(index -> notes.get(index).before().start() >= tick);
+    }
+
+    /** The first index from which on a condition holds. */
+    private int first(IntPredicate holds) {
         int low = 0;
         int high = notes.size();
         while (low < high) {
             int middle = (low + high) / 2;
-            if (notes.get(middle).before().start() < tick) {
-                low = middle + 1;
-            } else {
+            if (holds.test(middle)) {
                 high = middle;
+            } else {
+                low = middle + 1;
             }
         }
         return low;

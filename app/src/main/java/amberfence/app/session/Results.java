@@ -1,6 +1,7 @@
 package amberfence.app.session;
 
 import amberfence.song.Fence;
+import amberfence.song.FenceLine;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
@@ -16,12 +17,13 @@ import java.util.Map;
 public final class Results {
     private final Song song;
     private final Map<Integer, PartResult> byPart;
+    private final FenceLine fence;
     private final Map<Integer, Integer> outside = new HashMap<>();
 
     private Results(Song song, Map<Integer, PartResult> byPart) {
         this.song = song;
         this.byPart = byPart;
-        var fence = song.fence().along(song.time());
+        this.fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             outside.put(part.id(), part.isDrums() ? 0 : fence.countOutside(part.line()));
         }
@@ -60,6 +62,11 @@ public final class Results {
 
     public Song song() {
         return song;
+    }
+
+    /** The song's fence along its ticks. */
+    public FenceLine fence() {
+        return fence;
     }
 
     public PartResult part(int id) {

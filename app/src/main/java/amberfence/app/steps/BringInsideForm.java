@@ -95,7 +95,7 @@ final class BringInsideForm extends VBox {
     private static String outsideText(Session session) {
         Part part = session.part().orElseThrow();
         var song = session.results().get().song();
-        FenceLine fence = song.fence().along(song.time());
+        FenceLine fence = session.results().get().fence();
         Set<String> names = new LinkedHashSet<>();
         for (Note note : part.line().notes()) {
             if (!part.isDrums() && !fence.isInside(note)) {

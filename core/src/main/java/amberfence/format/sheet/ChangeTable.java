@@ -13,6 +13,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -33,9 +34,14 @@ public final class ChangeTable {
 
     /** All changes of all parts, in the order of parts, steps and time. */
     public static byte[] of(Song song) {
+        return of(song, PartResult.all(song));
+    }
+
+    /** The same from results that are already there, by part. */
+    public static byte[] of(Song song, Map<Integer, PartResult> results) {
         ChangeTable table = new ChangeTable(song);
         for (Part part : song.parts()) {
-            for (PartResult.Stage stage : PartResult.of(song, part).stages()) {
+            for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 String step = StepCatalogue.kindOf((Step) stage.slot().treatment()).name();
                 stage.outcome().changes().forEach(change -> table.row(part, step, change));
             }

@@ -4,6 +4,9 @@ import amberfence.step.Step;
 import amberfence.step.StepKind;
 import amberfence.step.StepKind.SettingInfo;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fence.MoveTo;
+import amberfence.step.fence.Ties;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NoSuchElementException;
 
@@ -13,13 +16,17 @@ public final class StepCatalogue {
             new StepKind("bringInside", "Bring inside", "Fence",
                     "Moves notes that are outside the fence to inside ones, or leaves them out.",
                     List.of(new SettingInfo("moveTo", "where an outside note goes",
-                                    List.of("NEAREST", "UP", "DOWN", "LEAVE_OUT")),
+                                    names(MoveTo.values())),
                             new SettingInfo("ties", "what decides when two inside notes are equally near",
-                                    List.of("SHAPE", "DOWN", "UP", "CHORD")),
+                                    names(Ties.values())),
                             new SettingInfo("leftAlone", "identities of notes that stay as they are", List.of())),
                     BringInside.USUAL));
 
     private StepCatalogue() {
+    }
+
+    private static List<String> names(Enum<?>[] choices) {
+        return Arrays.stream(choices).map(Enum::name).toList();
     }
 
     public static List<StepKind> all() {
