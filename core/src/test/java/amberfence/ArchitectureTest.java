@@ -24,13 +24,15 @@ class ArchitectureTest {
                 .layer("song").definedBy("amberfence.song..")
                 .layer("reading").definedBy("amberfence.reading..")
                 .layer("step").definedBy("amberfence.step..")
+                .layer("edit").definedBy("amberfence.edit..")
                 .layer("format").definedBy("amberfence.format..")
                 .layer("demo").definedBy("amberfence.demo..")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .whereLayer("format").mayOnlyBeAccessedByLayers("demo")
-                .whereLayer("step").mayOnlyBeAccessedByLayers("demo", "format")
-                .whereLayer("reading").mayOnlyBeAccessedByLayers("demo", "format", "step")
-                .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "format", "step", "reading")
+                .whereLayer("edit").mayOnlyBeAccessedByLayers("demo", "format")
+                .whereLayer("step").mayOnlyBeAccessedByLayers("demo", "format", "edit")
+                .whereLayer("reading").mayOnlyBeAccessedByLayers("demo", "format", "edit", "step")
+                .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "format", "edit", "step", "reading")
                 .because("a package uses only those below it").check(CORE);
         slices().matching("amberfence.(**)").should().beFreeOfCycles().check(CORE);
     }

@@ -78,7 +78,8 @@ public final class LanternFerry {
         Part tune = plain.parts().get(0);
         long onPurpose = tune.line().notes().stream().filter(note -> note.start() == ON_PURPOSE)
                 .map(Note::id).findFirst().orElseThrow();
-        Song withTune = plain.plusStep(tune.id(), BringInside.USUAL.withLeft(onPurpose, true));
+        Song withTune = plain.plusStep(tune.id(), BringInside.USUAL).withPart(tune.id(), part -> part.withSteps(
+                part.steps().stream().map(slot -> slot.withLeft(onPurpose, true)).toList()));
         return withTune.plusStep(plain.parts().get(2).id(), BringInside.USUAL);
     }
 

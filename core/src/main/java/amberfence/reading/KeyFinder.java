@@ -1,7 +1,6 @@
 package amberfence.reading;
 
 import amberfence.song.Line;
-import amberfence.song.Metre;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -9,6 +8,7 @@ import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
+import amberfence.theory.Scales;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -31,8 +31,6 @@ public final class KeyFinder {
     public static final KeyProfile PROFILE = KeyProfile.KOSTKA_PAYNE;
     /** A long held note says no more than this many quarters of it. */
     private static final int LONGEST_QUARTERS = 4;
-    /** A note this share of a quarter before or after a beat is on it; players and some programs are a little off. */
-    private static final int NEAR_BEAT = 24;
     private static final double BAR_WEIGHT = 1.5;
     private static final double PULSE_WEIGHT = 1.25;
 
@@ -80,14 +78,11 @@ public final class KeyFinder {
 
     private double weight(Note note) {
         double quarters = Math.min(LONGEST_QUARTERS, (double) note.length() / time.ticksPerQuarter());
-        long near = time.ticksPerQuarter() / NEAR_BEAT;
-        var position = time.position(note.start() + near);
-        if (position.tick() > 2 * near) {
-            return quarters;
-        }
-        Metre metre = time.metreAt(note.start());
-        return position.beat() == 1 ? BAR_WEIGHT * quarters
-                : (position.beat() - 1) % metre.beatsPerPulse() == 0 ? PULSE_WEIGHT * quarters : quarters;
+        return switch (BeatPlace.of(note.start(), time)) {
+            case BAR_START -> BAR_WEIGHT * quarters;
+            case STRONG, BEAT -> PULSE_WEIGHT * quarters;
+            case OFF -> quarters;
+        };
     }
 
     private List<KeyCandidate> candidates(KeyFamily family, KeyProfile profile) {

@@ -2,6 +2,7 @@ package amberfence.reading;
 
 import amberfence.song.Note;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -30,6 +31,19 @@ public final class VoiceSplitter {
     /** For each note of a line in order, the index of the note before it in its voice, or −1 for the first. */
     public static int[] previous(List<Note> notes) {
         return new VoiceSplitter(notes).split();
+    }
+
+    /** For each note of a line in order, the index of the note after it in its voice, or −1 for the last. */
+    public static int[] next(List<Note> notes) {
+        int[] previous = previous(notes);
+        int[] next = new int[previous.length];
+        Arrays.fill(next, NO_NOTE);
+        for (int i = 0; i < previous.length; i++) {
+            if (previous[i] >= 0) {
+                next[previous[i]] = i;
+            }
+        }
+        return next;
     }
 
     private int[] split() {

@@ -5,17 +5,19 @@ import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.List;
 
-/** The fence by tick: which pitch classes are inside, and in which key, at any moment. */
+/** The fence by tick: which pitch classes are inside, and in which key, at any moment; and which notes are allowed. */
 public final class FenceLine {
     private final long[] starts;
     private final PitchClassSet[] inside;
     private final KeyPlan keys;
     private final List<Spelling> spellings;
+    private final NoteSet allowedNotes;
 
-    FenceLine(long[] starts, PitchClassSet[] inside, KeyPlan keys) {
+    FenceLine(long[] starts, PitchClassSet[] inside, KeyPlan keys, NoteSet allowedNotes) {
         this.starts = starts;
         this.inside = inside;
         this.keys = keys;
+        this.allowedNotes = allowedNotes;
         this.spellings = keys.spans().stream().map(span -> span.key().spelling()).toList();
     }
 
@@ -41,7 +43,12 @@ public final class FenceLine {
     }
 
     public boolean isInside(Note note) {
-        return at(note.start()).containsPitch(note.pitch());
+        return at(note.start()).containsPitch(note.pitch()) || allowedNotes.contains(note);
+    }
+
+    /** Whether a note is allowed by hand. */
+    public boolean isAllowedByHand(Note note) {
+        return allowedNotes.contains(note);
     }
 
     /** How many notes of a line are outside. */

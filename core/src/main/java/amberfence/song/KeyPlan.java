@@ -2,6 +2,7 @@ package amberfence.song;
 
 import amberfence.theory.Key;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** The keys of a song by bar: at least one, the first from bar 1. */
@@ -45,6 +46,37 @@ public record KeyPlan(List<KeySpan> spans) {
     public int lastBar(int index, int songLastBar) {
         int from = spans.get(index).fromBar();
         return Math.max(from, index + 1 < spans.size() ? spans.get(index + 1).fromBar() - 1 : songLastBar);
+    }
+
+    /** The plan with another key from a bar on, until the next span begins; a span that begins there is replaced. */
+    public KeyPlan plus(int fromBar, Key key) {
+        List<KeySpan> changed = new ArrayList<>(spans);
+        changed.removeIf(span -> span.fromBar() == fromBar);
+        changed.add(new KeySpan(fromBar, key));
+        changed.sort(Comparator.comparingInt(KeySpan::fromBar));
+        return new KeyPlan(changed);
+    }
+
+    /** The plan without one span; the one before it goes on. The first cannot be taken away. */
+    public KeyPlan minus(int index) {
+        if (index == 0) {
+            throw new IllegalArgumentException("the first key of a song can be changed, but not taken away");
+        }
+        List<KeySpan> changed = new ArrayList<>(spans);
+        changed.remove(index);
+        return new KeyPlan(changed);
+    }
+
+    /** The plan with a span beginning at another bar, as far as its neighbours leave room; the first stays at bar 1. */
+    public KeyPlan moved(int index, int fromBar) {
+        if (index == 0) {
+            return this;
+        }
+        int last = index + 1 < spans.size() ? spans.get(index + 1).fromBar() - 1 : Integer.MAX_VALUE;
+        int bar = Math.max(spans.get(index - 1).fromBar() + 1, Math.min(last, fromBar));
+        List<KeySpan> changed = new ArrayList<>(spans);
+        changed.set(index, new KeySpan(bar, spans.get(index).key()));
+        return new KeyPlan(changed);
     }
 
     /** The plan with the key of one span replaced. */

@@ -42,8 +42,29 @@ public record Note(long id, long start, long length, int pitch, int velocity, in
         return newPitch == pitch ? this : new Note(id, start, length, newPitch, velocity, channel, release);
     }
 
+    public Note withStart(long newStart) {
+        return newStart == start ? this : new Note(id, newStart, length, pitch, velocity, channel, release);
+    }
+
+    public Note withLength(long newLength) {
+        return newLength == length ? this : new Note(id, start, newLength, pitch, velocity, channel, release);
+    }
+
+    public Note withVelocity(int newVelocity) {
+        return newVelocity == velocity ? this : new Note(id, start, length, pitch, newVelocity, channel, release);
+    }
+
+    public Note withChannel(int newChannel) {
+        return newChannel == channel ? this : new Note(id, start, length, pitch, velocity, newChannel, release);
+    }
+
     public Note withId(long newId) {
         return new Note(newId, start, length, pitch, velocity, channel, release);
+    }
+
+    /** Whether both sound at some tick. */
+    public boolean overlaps(Note other) {
+        return start < other.end() && other.start < end();
     }
 
     private static int compareInTime(Note a, Note b) {

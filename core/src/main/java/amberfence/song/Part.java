@@ -3,6 +3,7 @@ package amberfence.song;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A named line of notes with a role: its takes, of which one is current, each with its own steps. Settling adds a take,
@@ -60,19 +61,48 @@ public record Part(int id, String name, Role role, int track, int channel, List<
     }
 
     public Part withSteps(List<StepSlot> steps) {
+        return withTake(take -> take.withSteps(steps));
+    }
+
+    /** Changes the current take. */
+    public Part withTake(UnaryOperator<Take> edit) {
         List<Take> changed = new ArrayList<>(takes);
-        changed.set(current, take().withSteps(steps));
+        changed.set(current, edit.apply(take()));
         return new Part(id, name, role, track, channel, changed, current);
     }
 
+    /** Makes another take the current one. */
     public Part withTake(int index) {
         return new Part(id, name, role, track, channel, takes, index);
     }
 
     /** Adds a take with these notes and no steps, and makes it the current one. */
     public Part plusTake(String takeName, Line line) {
+        return plusTake(new Take(takeName, line, List.of()));
+    }
+
+    /** Adds a take and makes it the current one. */
+    public Part plusTake(Take take) {
         List<Take> more = new ArrayList<>(takes);
-        more.add(new Take(takeName, line, List.of()));
+        more.add(take);
         return new Part(id, name, role, track, channel, more, more.size() - 1);
+    }
+
+    /** The part without one take; the original cannot be taken away. */
+    public Part minusTake(int index) {
+        if (index == 0) {
+            throw new IllegalArgumentException("the first take of a part is its original and stays");
+        }
+        List<Take> fewer = new ArrayList<>(takes);
+        fewer.remove(index);
+        return new Part(id, name, role, track, channel, fewer, current >= index ? current - 1 : current);
+    }
+
+    /**
+     * Whether the current take must not be edited note by note: it is the original that came from a file, which stays
+     * as it was. Steps may be tried on it.
+     */
+    public boolean isOriginalKept() {
+        return current == 0 && track != NO_TRACK;
     }
 }

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * A whole song. Every edit makes a new one that shares the rest.
@@ -15,6 +17,9 @@ import java.util.function.UnaryOperator;
  * @param nextId the next free identity for notes and steps
  */
 public record Song(String title, TimeMap time, Fence fence, List<Part> parts, SourceFile source, long nextId) {
+    /** The MIDI channel of percussion, counted from 0. */
+    public static final int PERCUSSION = 9;
+
     public Song {
         parts = List.copyOf(parts);
         Range.TICK.check(nextId);
@@ -52,35 +57,71 @@ public record Song(String title, TimeMap time, Fence fence, List<Part> parts, So
     public Song plusStep(int partId, Treatment treatment) {
         return withNextId(nextId + 1).withPart(partId, part -> {
             List<StepSlot> steps = new ArrayList<>(part.steps());
-            steps.add(new StepSlot(nextId, true, treatment));
+            steps.add(StepSlot.of(nextId, treatment));
             return part.withSteps(steps);
         });
     }
 
     /** Adds a copy of a part behind it, with new identities for its notes; the copy is written to a track of its own. */
     public Song plusDuplicate(int partId, String name) {
+        return plusCopy(partId, name, part(partId).takes(), part(partId).current());
+    }
+
+    /** Adds a part behind another one that begins with a copy of one of its takes. */
+    public Song plusPartFromTake(int partId, int take, String name) {
+        return plusCopy(partId, name, List.of(part(partId).takes().get(take)), 0);
+    }
+
+    private Song plusCopy(int partId, String name, List<Take> originals, int current) {
         Part original = part(partId);
+        List<Long> allowed = new ArrayList<>();
         long id = nextId;
         List<Take> takes = new ArrayList<>();
-        for (Take take : original.takes()) {
+        for (Take take : originals) {
             List<Note> notes = new ArrayList<>();
             Map<Long, Long> renamed = new HashMap<>();
             for (Note note : take.line().notes()) {
                 renamed.put(note.id(), id);
+                if (fence.allowedNotes().contains(note)) {
+                    allowed.add(id);
+                }
                 notes.add(note.withId(id++));
             }
             List<StepSlot> steps = new ArrayList<>();
             for (StepSlot slot : take.steps()) {
-                steps.add(new StepSlot(id++, slot.on(),
-                        slot.treatment().withIdentities(old -> renamed.getOrDefault(old, old))));
+                steps.add(slot.withId(id++).renamed(old -> renamed.getOrDefault(old, old)));
             }
-            takes.add(new Take(take.name(), new Line(notes), steps));
+            takes.add(new Take(take.name(), Line.of(notes), steps));
         }
+        Song more = plusPart(parts.indexOf(original) + 1, newPartId -> new Part(newPartId, name, original.role(),
+                Part.NO_TRACK, original.channel(), takes, current)).withNextId(id);
+        return allowed.isEmpty() ? more : more.withFence(fence.withAllowed(allowed, true));
+    }
+
+    private Song plusPart(int index, IntFunction<Part> make) {
         int newId = parts.stream().mapToInt(Part::id).max().orElse(0) + 1;
         List<Part> more = new ArrayList<>(parts);
-        more.add(parts.indexOf(original) + 1, new Part(newId, name, original.role(), Part.NO_TRACK, original.channel(),
-                takes, original.current()));
-        return withParts(more).withNextId(id);
+        more.add(index, make.apply(newId));
+        return withParts(more);
+    }
+
+    /** Adds an empty part at the end, on the first channel that no part plays on yet and that is not percussion. */
+    public Song plusEmptyPart(String name, Role role) {
+        int channel = IntStream.range(0, 16).filter(free -> free != PERCUSSION
+                && parts.stream().noneMatch(part -> part.channel() == free)).findFirst().orElse(0);
+        return plusPart(parts.size(), newPartId -> Part.of(newPartId, name, role, Part.NO_TRACK,
+                role == Role.DRUMS ? PERCUSSION : channel, Line.EMPTY));
+    }
+
+    /** Adds a copy of a part's current take behind its takes, with its steps, and makes it the current one. */
+    public Song plusTakeCopy(int partId, String name) {
+        Take take = part(partId).take();
+        long id = nextId;
+        List<StepSlot> steps = new ArrayList<>();
+        for (StepSlot slot : take.steps()) {
+            steps.add(slot.withId(id++));
+        }
+        return withPart(partId, part -> part.plusTake(new Take(name, take.line(), steps))).withNextId(id);
     }
 
     public Song minusPart(int partId) {

@@ -8,6 +8,14 @@ public record Take(String name, Line line, List<StepSlot> steps) {
         steps = List.copyOf(steps);
     }
 
+    public Take withName(String newName) {
+        return new Take(newName, line, steps);
+    }
+
+    public Take withLine(Line newLine) {
+        return new Take(name, newLine, steps);
+    }
+
     public Take withSteps(List<StepSlot> newSteps) {
         return new Take(name, line, newSteps);
     }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import amberfence.step.fence.Ties;
 import java.util.Optional;
 
 /** Something that a step could not do well, with a way out in words; see {@link StepWords}. */
@@ -40,5 +41,25 @@ public sealed interface Finding {
 
     /** The part is drums; its notes name instruments and were left alone. */
     record Drums(int notes) implements Finding {
+    }
+
+    /** The step is limited to a pick that finds no note. */
+    record NothingPicked() implements Finding {
+    }
+
+    /** Some notes would leave the range of MIDI, so nothing was moved; the note is the first of them. */
+    record NoRoom(Note first, int notes) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(first);
+        }
+    }
+
+    /** The pitch that was wanted lies outside MIDI; the same pitch class in the nearest octave was taken. */
+    record OctaveBack(Note before, int taken) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(before);
+        }
     }
 }

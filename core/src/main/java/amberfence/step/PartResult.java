@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Line;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
@@ -31,9 +32,13 @@ public record PartResult(Line original, List<Stage> stages) {
         Line line = part.line();
         for (StepSlot slot : part.steps()) {
             if (slot.on() && slot.treatment() instanceof Step step) {
-                Outcome outcome = step.apply(line, setting);
+                Line input = line;
+                Setting around = setting;
+                NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(input, around)).orElse(NoteSet.ALL);
+                Outcome outcome = step.apply(line, setting.withNotes(picked, slot.left()));
                 stages.add(new Stage(slot, line, outcome));
                 line = outcome.out();
+                setting = step.following(setting);
             }
         }
         return new PartResult(part.line(), stages);

@@ -62,4 +62,74 @@ public sealed interface Reason {
     /** The person decided that this note stays. */
     record LeftByHand() implements Reason {
     }
+
+    /** A short note off the beat between two inside notes, by step in one direction. */
+    record Passing(int before, int after) implements Reason {
+    }
+
+    /** A short note off the beat that leaves an inside note by step and returns to it. */
+    record Neighbour(int around) implements Reason {
+    }
+
+    /** A short note off the beat, a semitone from the chord note that follows. */
+    record Approach(int target) implements Reason {
+    }
+
+    /** Moved by so many semitones, upward positive. */
+    record BySemitones(int semitones) implements Reason {
+    }
+
+    /** Moved by whole octaves, upward positive. */
+    record ByOctaves(int octaves) implements Reason {
+    }
+
+    /** Moved along the scale, upward positive; degrees as text. */
+    record ByDegrees(int places, String from, String to) implements Reason {
+    }
+
+    /** The same degree in another key; degrees and keys as text. */
+    record SameDegree(String from, String fromKey, String to, String toKey) implements Reason {
+    }
+
+    /** Mirrored about a pitch. */
+    record Mirrored(int axis) implements Reason {
+    }
+
+    /** Takes the pitch that stands as far from the end as this note from the beginning. */
+    record Reversed() implements Reason {
+    }
+
+    /** Takes its place from the end, in time. */
+    record ReversedInTime() implements Reason {
+    }
+
+    /** Brought into a range by whole octaves, upward positive. */
+    record Folded(int octaves) implements Reason {
+    }
+
+    /** Drawn to a grid: by how many ticks the start and the end moved, later positive. */
+    record OnGrid(String grid, long start, long end) implements Reason {
+    }
+
+    /** What made a note longer or shorter. */
+    enum LengthCause {
+        /** It lasts until the next note of its voice. */
+        TO_NEXT,
+        /** It is cut to a share of the way to the next note. */
+        STACCATO,
+        /** A share of its own length. */
+        SHARE,
+        /** Ticks added or taken. */
+        OFFSET,
+        /** It reached a little into the next note. */
+        OVERLAP,
+        /** A small gap before the next note is closed. */
+        GAP,
+        /** All the notes together are stretched to fill a span. */
+        FILL
+    }
+
+    /** Longer or shorter by so many ticks. */
+    record LengthChanged(LengthCause cause, long ticks) implements Reason {
+    }
 }

@@ -1,17 +1,53 @@
 package amberfence.step;
 
 import amberfence.reading.SoundingChords;
+import amberfence.song.Fence;
 import amberfence.song.FenceLine;
+import amberfence.song.KeyPlan;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
+import amberfence.theory.Key;
 
-/** The song around a line while a step is applied: the fence and the chords at any tick, the time, the part's role. */
-public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
+/**
+ * The song around a line while a step is applied.
+ *
+ * @param fence what is inside at any tick
+ * @param role what the part does
+ * @param chords what other parts sound
+ * @param picked the notes that the step may change; the others are there to be looked at
+ * @param left notes among the picked that stay as they are, decided by hand
+ */
+public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, NoteSet picked, NoteSet left) {
+    /** The surroundings of a step that may change every note. */
+    public static Setting of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
+        return new Setting(fence, time, role, chords, NoteSet.ALL, NoteSet.NONE);
+    }
+
     /** What surrounds a part in its song. */
     public static Setting of(Song song, Part part) {
-        return new Setting(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part));
+        return of(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part));
+    }
+
+    public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {
+        return new Setting(fence, time, role, chords, newPicked, newLeft);
+    }
+
+    public Setting withRole(Role newRole) {
+        return new Setting(fence, time, newRole, chords, picked, left);
+    }
+
+    /** The same with one key from beginning to end. */
+    public Setting withKey(Key key) {
+        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, picked, left);
+    }
+
+    /** Whether the step may change a note. */
+    public boolean isFree(Note note) {
+        return picked.contains(note) && !left.contains(note);
     }
 
     public boolean isDrums() {

@@ -29,8 +29,10 @@ public record Standing(Note before, Optional<Note> after, Kind kind, Optional<Re
         KEPT,
         /** Outside, and no step does anything about it. */
         OUTSIDE,
-        /** Moved by a step. */
+        /** Outside, and changed by a step. */
         MOVED,
+        /** Inside, and changed by a step. */
+        CHANGED,
         /** Left out by a step. */
         LEFT_OUT
     }
@@ -49,8 +51,10 @@ public record Standing(Note before, Optional<Note> after, Kind kind, Optional<Re
             Change change = changes.get(note.id());
             if (change instanceof Change.Removed removed) {
                 standings.add(new Standing(note, Optional.empty(), Kind.LEFT_OUT, Optional.of(removed.reason())));
-            } else if (change instanceof Change.Moved moved) {
-                standings.add(new Standing(note, Optional.of(moved.after()), Kind.MOVED, Optional.of(moved.reason())));
+            } else if (change instanceof Change.Moved moved && !moved.after().equals(note)) {
+                boolean outside = kind(note, part, fence, false) == Kind.OUTSIDE;
+                standings.add(new Standing(note, Optional.of(moved.after()), outside ? Kind.MOVED : Kind.CHANGED,
+                        Optional.of(moved.reason())));
             } else {
                 standings.add(new Standing(note, Optional.of(note), kind(note, part, fence, kept.containsKey(note.id())),
                         Optional.ofNullable(kept.get(note.id()))));

@@ -7,4 +7,9 @@ import amberfence.song.Treatment;
 public interface Step extends Treatment {
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
     Outcome apply(Line in, Setting setting);
+
+    /** The surroundings of the steps that follow; a step to another key takes the fence along. */
+    default Setting following(Setting setting) {
+        return setting;
+    }
 }

@@ -1,5 +1,6 @@
 package amberfence.step;
 
+import amberfence.step.Reason.LengthCause;
 import amberfence.step.Reason.ShapeLoss;
 import java.util.Map;
 import java.util.function.IntFunction;
@@ -10,6 +11,11 @@ public final class StepWords {
             ShapeLoss.REPEATS, "keeps the step; %s would repeat its neighbour",
             ShapeLoss.SPLITS, "keeps the repeat; %s would break away from it",
             ShapeLoss.TURNS, "keeps the direction; %s would turn the line");
+    private static final Map<LengthCause, String> LENGTHS = Map.of(
+            LengthCause.TO_NEXT, "up to the next note", LengthCause.STACCATO, "short before the next note",
+            LengthCause.SHARE, "a share of its length", LengthCause.OFFSET, "by an offset",
+            LengthCause.OVERLAP, "overlap with the next note trimmed", LengthCause.GAP, "small gap closed",
+            LengthCause.FILL, "stretched with the others");
 
     private final IntFunction<String> names;
 
@@ -44,8 +50,53 @@ public final class StepWords {
             return "outside notes are left out";
         } else if (reason instanceof Reason.LeftByHand) {
             return "left alone by hand";
+        } else if (reason instanceof Reason.Passing r) {
+            return "let pass: a passing note from " + name(r.before()) + " to " + name(r.after());
+        } else if (reason instanceof Reason.Neighbour r) {
+            return "let pass: a neighbour note of " + name(r.around());
+        } else if (reason instanceof Reason.Approach r) {
+            return "let pass: leads by a semitone to " + name(r.target()) + " of the chord";
+        }
+        return ofMovement(reason);
+    }
+
+    private String ofMovement(Reason reason) {
+        if (reason instanceof Reason.BySemitones r) {
+            return amount(r.semitones(), "semitone");
+        } else if (reason instanceof Reason.ByOctaves r) {
+            return amount(r.octaves(), "octave");
+        } else if (reason instanceof Reason.ByDegrees r) {
+            return amount(r.places(), "degree") + ": " + r.from() + " becomes " + r.to();
+        } else if (reason instanceof Reason.SameDegree r) {
+            return r.from() + " of " + r.fromKey() + " becomes " + r.to() + " of " + r.toKey();
+        } else if (reason instanceof Reason.Mirrored r) {
+            return "mirrored about " + name(r.axis());
+        } else if (reason instanceof Reason.Reversed) {
+            return "the pitches in reverse over the same rhythm";
+        } else if (reason instanceof Reason.ReversedInTime) {
+            return "the line in reverse, from its end";
+        } else if (reason instanceof Reason.Folded r) {
+            return amount(r.octaves(), "octave") + ", into the range";
+        } else if (reason instanceof Reason.OnGrid r) {
+            return "on " + r.grid() + ": " + moved("start", r.start()) + (r.start() != 0 && r.end() != 0 ? ", " : "")
+                    + moved("end", r.end());
+        } else if (reason instanceof Reason.LengthChanged r) {
+            return LENGTHS.get(r.cause()) + ", " + ticks(Math.abs(r.ticks())) + (r.ticks() > 0 ? " longer" : " shorter");
         }
         throw new IllegalStateException("no words for " + reason);
+    }
+
+    private static String amount(int count, String unit) {
+        return (count < 0 ? "down " : "up ") + (Math.abs(count) == 1 ? (unit.startsWith("o") ? "an " : "a ") + unit
+                : Math.abs(count) + " " + unit + "s");
+    }
+
+    private static String moved(String what, long by) {
+        return by == 0 ? "" : what + " " + ticks(Math.abs(by)) + (by > 0 ? " later" : " earlier");
+    }
+
+    private static String ticks(long count) {
+        return count == 1 ? "1 tick" : count + " ticks";
     }
 
     /** What could not be done well, and a way out. */
@@ -62,6 +113,14 @@ public final class StepWords {
         } else if (finding instanceof Finding.Drums f) {
             return f.notes() + " drum notes are left alone: they name instruments, not pitches. Change the part's role "
                     + "if it is no drum part";
+        } else if (finding instanceof Finding.NothingPicked) {
+            return "the pick to which this step is limited finds no note; change the pick, or let the step work on all notes";
+        } else if (finding instanceof Finding.NoRoom f) {
+            return f.notes() + (f.notes() == 1 ? " note" : " notes") + " would leave the range of MIDI (0 to 127), so nothing "
+                    + "is moved; move less far, or limit the step to other notes";
+        } else if (finding instanceof Finding.OctaveBack f) {
+            return "the pitch wanted for " + name(f.before().pitch()) + " is outside MIDI; " + name(f.taken())
+                    + ", the same note in the nearest octave, is taken";
         }
         throw new IllegalStateException("no words for " + finding);
     }

@@ -46,6 +46,11 @@ public record SpelledPitch(NoteName name, int octave) {
         return name.text() + (octave < 0 ? "−" : "") + Math.abs(octave);
     }
 
+    /** Name with typed signs and octave, for example {@code F#4}: what {@link #parse} reads. */
+    public String plainText() {
+        return name.plainText() + octave;
+    }
+
     @Override
     public String toString() {
         return text();

@@ -3,14 +3,8 @@ package amberfence.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.TimeMap;
 import amberfence.theory.Key;
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -21,23 +15,6 @@ import org.junit.jupiter.api.Test;
  * memory in {@code tunes.txt}, on several tonics; whole, and each half by itself.
  */
 class KeyFinderMeasurementTest {
-    private record Tune(String name, Key key, Line line, TimeMap time) {
-    }
-
-    private static List<Tune> tunes() throws IOException {
-        List<Tune> tunes = new ArrayList<>();
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(
-                KeyFinderMeasurementTest.class.getResourceAsStream("tunes.txt"), StandardCharsets.UTF_8))) {
-            for (String line : in.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList()) {
-                String[] cells = line.split("\\s*\\|\\|\\s*");
-                String[] metre = cells[2].split("/");
-                tunes.add(new Tune(cells[0], Key.parse(cells[1]), LineText.parse(cells[3], 240, 0, 1),
-                        TimeMap.of(480, 500_000, Integer.parseInt(metre[0]), Integer.parseInt(metre[1]))));
-            }
-        }
-        return tunes;
-    }
-
     private static double found(Tune tune, Line line, KeyProfile profile) {
         List<KeyCandidate> candidates = KeyFinder.find(List.of(line), tune.time(), KeyFamily.MODES, profile);
         return !candidates.isEmpty() && candidates.get(0).key().equals(Key.of(tune.key().tonic().pitchClass(),
@@ -47,7 +24,7 @@ class KeyFinderMeasurementTest {
     @Test
     void theChosenProfileFindsTheMostKeys() throws IOException {
         Map<KeyProfile, Double> scores = new EnumMap<>(KeyProfile.class);
-        List<Tune> tunes = tunes();
+        List<Tune> tunes = Tune.all();
         StringBuilder missed = new StringBuilder();
         for (KeyProfile profile : KeyProfile.values()) {
             double whole = 0;

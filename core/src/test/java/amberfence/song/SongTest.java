@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberfence.demo.LanternFerry;
-import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClass;
@@ -34,8 +33,8 @@ class SongTest {
         Set<Long> ids = new HashSet<>();
         twice.parts().forEach(part -> part.line().notes().forEach(note -> assertThat(ids.add(note.id())).isTrue()));
         assertThat(copy.track()).isEqualTo(Part.NO_TRACK);
-        long left = ((BringInside) copy.steps().get(0).treatment()).leftAlone().get(0);
-        long leftOfOriginal = ((BringInside) original.steps().get(0).treatment()).leftAlone().get(0);
+        long left = copy.steps().get(0).left().ids().get(0);
+        long leftOfOriginal = original.steps().get(0).left().ids().get(0);
         assertThat(copy.line().note(left).orElseThrow().start())
                 .isEqualTo(original.line().note(leftOfOriginal).orElseThrow().start());
     }

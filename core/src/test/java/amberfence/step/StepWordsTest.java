@@ -3,6 +3,7 @@ package amberfence.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Note;
+import amberfence.step.Reason.LengthCause;
 import amberfence.step.Reason.ShapeLoss;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.Key;
@@ -35,7 +36,25 @@ class StepWordsTest {
                 Arguments.of(new Reason.TieDown(65, 67), "F4 and G4 are equally near, the line alike: the lower"),
                 Arguments.of(new Reason.OnlyCandidate(65), "the only note inside on this side of the range"),
                 Arguments.of(new Reason.LeftOut(), "outside notes are left out"),
-                Arguments.of(new Reason.LeftByHand(), "left alone by hand"));
+                Arguments.of(new Reason.LeftByHand(), "left alone by hand"),
+                Arguments.of(new Reason.Passing(64, 67), "let pass: a passing note from E4 to G4"),
+                Arguments.of(new Reason.Neighbour(67), "let pass: a neighbour note of G4"),
+                Arguments.of(new Reason.Approach(67), "let pass: leads by a semitone to G4 of the chord"),
+                Arguments.of(new Reason.BySemitones(-1), "down a semitone"),
+                Arguments.of(new Reason.BySemitones(7), "up 7 semitones"),
+                Arguments.of(new Reason.ByOctaves(1), "up an octave"),
+                Arguments.of(new Reason.ByOctaves(-2), "down 2 octaves"),
+                Arguments.of(new Reason.ByDegrees(2, "1", "3"), "up 2 degrees: 1 becomes 3"),
+                Arguments.of(new Reason.SameDegree("3", "C major", "♭3", "C minor"), "3 of C major becomes ♭3 of C minor"),
+                Arguments.of(new Reason.Mirrored(60), "mirrored about C4"),
+                Arguments.of(new Reason.Reversed(), "the pitches in reverse over the same rhythm"),
+                Arguments.of(new Reason.ReversedInTime(), "the line in reverse, from its end"),
+                Arguments.of(new Reason.Folded(-1), "down an octave, into the range"),
+                Arguments.of(new Reason.OnGrid("1/16", -1, 0), "on 1/16: start 1 tick earlier"),
+                Arguments.of(new Reason.OnGrid("1/8t", 5, -10), "on 1/8t: start 5 ticks later, end 10 ticks earlier"),
+                Arguments.of(new Reason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
+                Arguments.of(new Reason.LengthChanged(LengthCause.OVERLAP, -1),
+                        "overlap with the next note trimmed, 1 tick shorter"));
     }
 
     @ParameterizedTest
@@ -50,11 +69,12 @@ class StepWordsTest {
                 .containsExactlyInAnyOrderElementsOf(names(Reason.class));
         Note note = new Note(1, 0, 10, 60, 80, 0, 64);
         List<Finding> findings = List.of(new Finding.StepLost(note, note), new Finding.Unison(note, note),
-                new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3));
+                new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
+                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
-        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(3);
+        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(5);
     }
 
     private static List<String> names(Class<?> family) {

@@ -70,8 +70,8 @@ final class ChangeCell extends ListCell<ChangeRow> {
             label.setManaged(!finding);
             label.setVisible(!finding);
         }
-        choice.setVisible(!finding);
-        choice.setManaged(!finding);
+        choice.setVisible(item.isToDecide());
+        choice.setManaged(item.isToDecide());
         item.note().ifPresent(note -> {
             move.setId("move-" + note.id());
             leave.setId("leave-" + note.id());

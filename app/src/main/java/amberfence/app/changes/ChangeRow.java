@@ -5,6 +5,7 @@ import amberfence.step.Change;
 import amberfence.step.Finding;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
+import amberfence.step.Reason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -41,6 +42,11 @@ sealed interface ChangeRow {
 
     default boolean isLeft() {
         return this instanceof Left;
+    }
+
+    /** Whether a person can decide between moving and leaving: what a rule lets pass is decided there. */
+    default boolean isToDecide() {
+        return this instanceof Changed || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
     default boolean isFinding() {

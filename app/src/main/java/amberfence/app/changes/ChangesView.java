@@ -5,9 +5,9 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.StepSlot;
-import amberfence.step.LeavesByHand;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
@@ -111,40 +111,34 @@ public final class ChangesView extends VBox {
         }
         allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
         leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
-        nothingToLeave.set(!(stage.slot().treatment() instanceof LeavesByHand)
-                || outcome.changes().isEmpty() && outcome.kept().isEmpty());
+        nothingToLeave.set(outcome.changes().isEmpty() && stage.slot().left().isEmpty());
     }
 
     private void leave(Note note, boolean left) {
         slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move",
                 session.results().get().song().time().position(note.start()).text()), slot.id(),
-                same -> same.withTreatment(((LeavesByHand) same.treatment()).withLeft(note.id(), left))));
+                same -> same.withLeft(note.id(), left)));
     }
 
     private void leaveAll() {
         stage().ifPresent(stage -> session.editStep(Words.say(allLeft ? "edit.moveAll" : "edit.leaveAll"),
-                stage.slot().id(), same -> {
-                    LeavesByHand step = (LeavesByHand) same.treatment();
-                    var notes = allLeft ? stage.outcome().kept().stream().map(kept -> kept.note().id()).toList()
-                            : stage.outcome().changes().stream().map(change -> change.note().id()).toList();
-                    return same.withTreatment(step.withLeft(notes, !allLeft));
-                }));
+                stage.slot().id(), same -> allLeft ? same.withLeft(NoteSet.NONE)
+                        : same.withLeft(stage.outcome().changes().stream().map(change -> change.note().id()).toList(), true)));
     }
 
     /** Leaves the selected notes alone, or moves them again when all of them are left. */
     public void toggleSelected() {
         Set<Long> selected = session.selectedNotes().get();
-        List<ChangeRow> chosen = rows.getItems().stream().filter(row -> !row.isFinding()
+        List<ChangeRow> chosen = rows.getItems().stream().filter(row -> row.isToDecide()
                 && row.note().filter(note -> selected.contains(note.id())).isPresent()).toList();
         if (chosen.isEmpty()) {
             session.message().set(Words.say(selected.isEmpty() ? "changes.selectFirst" : "changes.selectedInside"));
             return;
         }
         boolean left = !chosen.stream().allMatch(ChangeRow::isLeft);
-        slot().filter(slot -> slot.treatment() instanceof LeavesByHand).ifPresent(slot -> session.editStep(
+        slot().ifPresent(slot -> session.editStep(
                 Words.count(left ? "edit.leaveSome" : "edit.moveSome", chosen.size()), slot.id(),
-                same -> same.withTreatment(((LeavesByHand) same.treatment()).withLeft(
-                        chosen.stream().map(row -> row.note().orElseThrow().id()).toList(), left))));
+                same -> same.withLeft(chosen.stream().map(row -> row.note().orElseThrow().id()).toList(), left)));
     }
 
     /** Writes what the steps come to into the part, as a new take. */

@@ -21,9 +21,17 @@ final class NoteWords {
             case KEPT -> Words.say("ladder.kept");
             case OUTSIDE -> Words.say("ladder.outside", spelling.key().text());
             case LEFT_OUT -> Words.say("ladder.leftOut");
-            case MOVED -> Words.say("ladder.moved", spelling.pitch(standing.after().orElseThrow().pitch()).text(),
-                    new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(standing.reason().orElseThrow()));
+            case MOVED -> Words.say("ladder.moved", pitch(standing, spelling), reason(standing, spelling));
+            case CHANGED -> Words.say("ladder.changed", pitch(standing, spelling), reason(standing, spelling));
         };
+    }
+
+    private static String pitch(Standing standing, Spelling spelling) {
+        return spelling.pitch(standing.after().orElseThrow().pitch()).text();
+    }
+
+    private static String reason(Standing standing, Spelling spelling) {
+        return new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(standing.reason().orElseThrow());
     }
 
     String ofRow(int pitch, long tick, LadderScene scene) {

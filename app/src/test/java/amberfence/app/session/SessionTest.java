@@ -6,7 +6,6 @@ import amberfence.demo.LanternFerry;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.LeavesByHand;
 import amberfence.step.PartResult;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
@@ -64,11 +63,11 @@ class SessionTest {
             case 4 -> session.edit("key", song -> song.withFence(song.fence().withKeys(song.fence().keys()
                     .with(random.nextInt(3), Key.parse("G lydian")))));
             case 5 -> session.edit("order", song -> song.withPartMoved(part.id(), random.nextInt(3) - 1));
-            default -> part.steps().stream().filter(slot -> slot.treatment() instanceof LeavesByHand).findFirst()
+            default -> part.steps().stream().findFirst()
                     .ifPresent(slot -> {
                         session.selectPart(part.id());
-                        session.editStep("leave", slot.id(), same -> same.withTreatment(((LeavesByHand) same.treatment())
-                                .withLeft(part.line().notes().get(0).id(), random.nextBoolean())));
+                        session.editStep("leave", slot.id(), same -> same
+                                .withLeft(part.line().notes().get(0).id(), random.nextBoolean()));
                     });
         }
     }

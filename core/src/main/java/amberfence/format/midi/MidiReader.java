@@ -23,7 +23,6 @@ import java.util.TreeMap;
 
 /** Reads a MIDI file of type 0, 1 or 2, in metrical or SMPTE time. */
 public final class MidiReader {
-    private static final int PERCUSSION = 9;
     private static final int USUAL_DIVISION = 96;
 
     private final byte[] bytes;
@@ -168,7 +167,7 @@ public final class MidiReader {
         }
         byChannel.forEach((channel, notes) -> {
             Line line = Line.of(notes);
-            Role role = channel == PERCUSSION ? Role.DRUMS : RoleGuess.of(line);
+            Role role = channel == Song.PERCUSSION ? Role.DRUMS : RoleGuess.of(line);
             String given = meta.trackName(track);
             String partName = given.isBlank() ? "Part " + (parts.size() + 1) : given;
             String suffix = byChannel.size() > 1 ? ", channel " + (channel + 1) : "";

@@ -5,9 +5,11 @@ import amberfence.format.midi.MidiReader;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.KeySpan;
+import amberfence.song.Limit;
 import amberfence.song.Line;
 import amberfence.song.Metre;
 import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
@@ -18,6 +20,7 @@ import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
 import amberfence.step.StepKind;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.pick.Pick;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClassSet;
@@ -30,6 +33,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.StreamSupport;
 
@@ -115,8 +119,13 @@ public final class ProjectReader {
         for (JsonNode part : list(root, "parts")) {
             parts.add(part(part));
         }
+        NoteSet allowedNotes = notes(fence.path("allowedNotes"));
+        List<Scale> own = new ArrayList<>();
+        fence.path("ownScales").forEach(scale -> own.add(Scale.parseSemitones(need(scale, "name").asText(),
+                need(scale, "semitones").asText())));
         checkIdentities(parts, need(root, "nextId").asLong());
-        return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed), parts,
+        return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed, allowedNotes, own),
+                parts,
                 source(need(need(root, "source"), "midi").asText(), timeMap), need(root, "nextId").asLong());
     }
 
@@ -155,11 +164,30 @@ public final class ProjectReader {
                 node.get(4).asInt(), node.get(5).asInt(), node.get(6).asInt());
     }
 
+    private static NoteSet notes(JsonNode list) {
+        List<Long> ids = new ArrayList<>();
+        list.forEach(id -> {
+            if (id.asLong() < 1 || id.asLong() > MOST_IDENTITIES) {
+                throw new IllegalArgumentException("a note's identity is 1 to " + MOST_IDENTITIES + ", not " + id);
+            }
+            ids.add(id.asLong());
+        });
+        return NoteSet.of(ids);
+    }
+
     private static StepSlot step(JsonNode node) throws IOException {
         String kindId = need(node, "kind").asText();
         StepKind kind = StepCatalogue.all().stream().filter(k -> k.id().equals(kindId)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("the step “" + kindId + "” is not known here"));
+        ObjectNode settings = (ObjectNode) need(node, "settings");
+        // The first version kept the notes that are left among the settings.
+        JsonNode leftBefore = settings.remove("leftAlone");
+        String rule = node.path("pick").asText();
+        NoteSet frozen = notes(node.path("pickedNotes"));
+        Optional<Limit> limit = !rule.isEmpty() ? Optional.of(Pick.parse(rule))
+                : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
         return new StepSlot(need(node, "id").asLong(), need(node, "on").asBoolean(),
-                ProjectWriter.MAPPER.treeToValue(need(node, "settings"), kind.usual().getClass()));
+                ProjectWriter.MAPPER.treeToValue(settings, kind.usual().getClass()), limit,
+                notes(leftBefore != null ? leftBefore : node.path("left")));
     }
 }

@@ -8,8 +8,11 @@ import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.pick.Pick;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Base64;
@@ -18,7 +21,9 @@ import java.util.Base64;
 public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
     static final int VERSION = 1;
-    static final ObjectMapper MAPPER = new ObjectMapper();
+    /** Only the components of a step are its settings: what merely asks something of it is not written. */
+    static final ObjectMapper MAPPER = JsonMapper.builder().disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
+            .addModule(MusicJson.module()).build();
 
     private ProjectWriter() {
     }
@@ -46,6 +51,10 @@ public final class ProjectWriter {
         song.fence().keys().spans().forEach(span -> keys.add(key(span)));
         ArrayNode allowed = fence.putArray("alwaysAllowed");
         song.fence().alwaysAllowed().numbers().forEach(allowed::add);
+        song.fence().allowedNotes().ids().forEach(fence.putArray("allowedNotes")::add);
+        ArrayNode scales = fence.putArray("ownScales");
+        song.fence().ownScales().forEach(scale -> scales.addObject().put("name", scale.name())
+                .put("semitones", scale.semitonesText()));
         ArrayNode parts = root.putArray("parts");
         song.parts().forEach(part -> parts.add(part(part)));
         root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));
@@ -75,6 +84,13 @@ public final class ProjectWriter {
             ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on())
                     .put("kind", StepCatalogue.kindOf(step).id());
             entry.set("settings", MAPPER.valueToTree(step));
+            slot.left().ids().forEach(entry.putArray("left")::add);
+            Pick pick = slot.limit().map(Pick.class::cast).orElse(null);
+            entry.put("pick", pick instanceof Pick.Rule rule ? rule.text() : "");
+            ArrayNode frozen = entry.putArray("pickedNotes");
+            if (pick instanceof Pick.Frozen notes) {
+                notes.notes().ids().forEach(frozen::add);
+            }
         }
         ArrayNode notes = node.putArray("notes");
         for (Note note : take.line().notes()) {

@@ -6,12 +6,21 @@ import amberfence.step.StepKind.SettingInfo;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.move.Fold;
+import amberfence.step.move.Mirror;
+import amberfence.step.move.Move;
+import amberfence.step.move.MoveToKey;
+import amberfence.step.move.Reverse;
+import amberfence.step.shape.Lengths;
+import amberfence.step.shape.TidyTiming;
 import java.util.Arrays;
 import java.util.List;
 import java.util.NoSuchElementException;
 
 /** Every kind of step, in the order of the work. */
 public final class StepCatalogue {
+    private static final String MOVE = "Pitch";
+    private static final String TIME = "Time";
     private static final List<StepKind> ALL = List.of(
             new StepKind("bringInside", "Bring inside", "Fence",
                     "Moves notes that are outside the fence to inside ones, or leaves them out.",
@@ -19,8 +28,47 @@ public final class StepCatalogue {
                                     names(MoveTo.values())),
                             new SettingInfo("ties", "what decides when two inside notes are equally near",
                                     names(Ties.values())),
-                            new SettingInfo("leftAlone", "identities of notes that stay as they are", List.of())),
-                    BringInside.USUAL));
+                            new SettingInfo("letPass", "short outside notes off the beat that stay: passing notes, "
+                                    + "neighbours, approaches, and the longest that counts as short (8 for an eighth)",
+                                    List.of())),
+                    BringInside.USUAL),
+            new StepKind("move", "Move", MOVE,
+                    "Moves notes by semitones, octaves or degrees of the scale.",
+                    List.of(new SettingInfo("by", "what the amount counts", names(Move.Unit.values())),
+                            new SettingInfo("amount", "how far, upward positive", List.of())),
+                    Move.USUAL),
+            new StepKind("moveToKey", "Move to another key", MOVE,
+                    "Carries notes over to another key, degree by degree.",
+                    List.of(new SettingInfo("from", "the key to come from; left out for the song's own", List.of()),
+                            new SettingInfo("to", "the key to go to", List.of()),
+                            new SettingInfo("way", "which way the tonic moves", names(MoveToKey.Way.values()))),
+                    MoveToKey.USUAL),
+            new StepKind("mirror", "Mirror", MOVE,
+                    "Turns a line upside down about a note, exactly or by degrees.",
+                    List.of(new SettingInfo("axis", "the MIDI pitch that stays", List.of()),
+                            new SettingInfo("byDegrees", "along the scale instead of by semitones", List.of())),
+                    Mirror.USUAL),
+            new StepKind("reverse", "Reverse", MOVE,
+                    "Turns a line round: its pitches over the same rhythm, or all of it in time.",
+                    List.of(new SettingInfo("what", "what is turned round", names(Reverse.What.values()))),
+                    Reverse.USUAL),
+            new StepKind("fold", "Fold into a range", MOVE,
+                    "Brings notes into a range by whole octaves.",
+                    List.of(new SettingInfo("lowest", "lowest MIDI pitch", List.of()),
+                            new SettingInfo("highest", "highest MIDI pitch, at least an octave of twelve notes", List.of())),
+                    Fold.USUAL),
+            new StepKind("tidyTiming", "Tidy timing", TIME,
+                    "Draws starts and ends to a grid, all the way or in part, with swing if you like.",
+                    List.of(new SettingInfo("grid", "the note value, as in 1/16, 1/8. or 1/8t", List.of()),
+                            new SettingInfo("ends", "which ends of the notes", names(TidyTiming.Ends.values())),
+                            new SettingInfo("strength", "how far, in percent", List.of()),
+                            new SettingInfo("swing", "where every second line stands, 50 to 80 percent", List.of())),
+                    TidyTiming.USUAL),
+            new StepKind("lengths", "Lengths", TIME,
+                    "Makes notes longer or shorter: legato, staccato, by a share; trims overlaps and closes gaps.",
+                    List.of(new SettingInfo("how", "which lengths", names(Lengths.How.values())),
+                            new SettingInfo("amount", "percent, ticks or the tick of the end, as the way asks", List.of())),
+                    Lengths.USUAL));
 
     private StepCatalogue() {
     }

@@ -2,124 +2,99 @@ package amberfence.step.fence;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.Change;
 import amberfence.step.Finding;
-import amberfence.step.Kept;
-import amberfence.step.LeavesByHand;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
-import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashSet;
+import amberfence.step.Step;
+import amberfence.step.Work;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.function.LongUnaryOperator;
 
 /**
  * Moves outside notes to inside ones, or leaves them out. Inside notes never move, and nothing but the pitch changes.
  *
  * @param moveTo where outside notes go
  * @param ties what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
- * @param leftAlone identities of notes that stay as they are, in ascending order
+ * @param letPass outside notes that stay because of the way they are reached and left
  */
-public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implements LeavesByHand {
+public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements Step {
     /** To the nearest, ties keeping the line's shape. */
-    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, List.of());
+    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, LetPass.NOTHING);
 
     public BringInside {
-        leftAlone = List.copyOf(new TreeSet<>(leftAlone));
+        letPass = letPass == null ? LetPass.NOTHING : letPass;
     }
 
     public BringInside withMoveTo(MoveTo newMoveTo) {
-        return new BringInside(newMoveTo, ties, leftAlone);
+        return new BringInside(newMoveTo, ties, letPass);
     }
 
     public BringInside withTies(Ties newTies) {
-        return new BringInside(moveTo, newTies, leftAlone);
+        return new BringInside(moveTo, newTies, letPass);
     }
 
-    public BringInside withLeftAlone(List<Long> notes) {
-        return new BringInside(moveTo, ties, notes);
-    }
-
-    @Override
-    public BringInside withLeft(Collection<Long> noteIds, boolean left) {
-        Set<Long> changed = new TreeSet<>(leftAlone);
-        if (left) {
-            changed.addAll(noteIds);
-        } else {
-            changed.removeAll(noteIds);
-        }
-        return withLeftAlone(List.copyOf(changed));
-    }
-
-    @Override
-    public BringInside withIdentities(LongUnaryOperator renamed) {
-        return withLeftAlone(leftAlone.stream().map(renamed::applyAsLong).toList());
+    public BringInside withLetPass(LetPass newLetPass) {
+        return new BringInside(moveTo, ties, newLetPass);
     }
 
     @Override
     public Outcome apply(Line in, Setting setting) {
         if (setting.isDrums()) {
-            return Outcome.unchanged(in, List.of(new Finding.Drums(in.size())));
+            return Work.drums(in);
         }
-        Work work = new Work(in, setting, new HashSet<>(leftAlone));
+        Bringing bringing = new Bringing(in, setting, letPass);
         if (moveTo == MoveTo.NEAREST && (ties == Ties.SHAPE || ties == Ties.CHORD)) {
-            alongTheLine(work);
+            alongTheLine(bringing);
         } else {
-            eachByItself(work);
+            eachByItself(bringing);
         }
-        return work.outcome();
+        return bringing.work.outcome();
     }
 
     /** The two sides of every note that is to move, weighed over the whole line. */
-    private void alongTheLine(Work work) {
-        int size = work.notes.size();
+    private void alongTheLine(Bringing bringing) {
+        int size = bringing.notes.size();
         int[] low = new int[size];
         int[] high = new int[size];
         boolean chords = ties == Ties.CHORD;
-        if (chords && work.setting.chords().isEmpty()) {
-            work.findings.add(new Finding.NoChords());
+        if (chords && bringing.setting.chords().isEmpty()) {
+            bringing.work.find(new Finding.NoChords());
             chords = false;
         }
         boolean[] byChord = new boolean[size];
         for (int i = 0; i < size; i++) {
-            Note note = work.notes.get(i);
+            Note note = bringing.notes.get(i);
             low[i] = note.pitch();
             high[i] = note.pitch();
-            if (!work.isToMove(note)) {
+            if (!bringing.isToMove(i)) {
                 continue;
             }
-            Neighbours neighbours = work.neighbours(note);
+            Neighbours neighbours = bringing.neighbours(note);
             low[i] = neighbours.below(note.pitch());
             high[i] = neighbours.above(note.pitch());
             if (low[i] == Neighbours.NONE || high[i] == Neighbours.NONE) {
                 low[i] = Math.max(low[i], high[i]);
                 high[i] = low[i];
             } else if (chords && note.pitch() - low[i] == high[i] - note.pitch()) {
-                byChord[i] = narrowToChord(i, low, high, work);
+                byChord[i] = narrowToChord(i, low, high, bringing);
             }
         }
-        LineGraph graph = new LineGraph(work.notes, low, high);
-        int[] solved = LineShape.solve(graph);
-        Explanation explanation = new Explanation(graph, solved);
+        ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
         for (int i = 0; i < size; i++) {
-            Note note = work.notes.get(i);
-            if (solved[i] == note.pitch()) {
-                work.keep(note);
-            } else if (byChord[i]) {
-                work.move(note, solved[i], new Reason.TieChordNote(solved[i], 2 * note.pitch() - solved[i]));
+            Note note = bringing.notes.get(i);
+            int pitch = shaped.pitch(i);
+            if (pitch == note.pitch()) {
+                bringing.keep(i);
             } else {
-                work.move(note, solved[i], graph.isFixed(i) ? new Reason.OnlyCandidate(solved[i]) : explanation.of(i));
+                bringing.move(note, pitch, byChord[i] ? new Reason.TieChordNote(pitch, 2 * note.pitch() - pitch)
+                        : shaped.reason(i));
             }
         }
-        work.findLostSteps(graph.previous);
+        bringing.findLostSteps(shaped);
     }
 
-    private static boolean narrowToChord(int i, int[] low, int[] high, Work work) {
-        var chord = work.setting.chords().at(work.notes.get(i).start());
+    private static boolean narrowToChord(int i, int[] low, int[] high, Bringing bringing) {
+        var chord = bringing.setting.chords().at(bringing.notes.get(i).start());
         boolean lowIn = chord.containsPitch(low[i]);
         if (lowIn == chord.containsPitch(high[i])) {
             return false;
@@ -132,59 +107,55 @@ public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implem
         return true;
     }
 
-    private void eachByItself(Work work) {
-        for (Note note : work.notes) {
-            if (!work.isToMove(note)) {
-                work.keep(note);
+    private void eachByItself(Bringing bringing) {
+        for (int i = 0; i < bringing.notes.size(); i++) {
+            Note note = bringing.notes.get(i);
+            if (!bringing.isToMove(i)) {
+                bringing.keep(i);
             } else if (moveTo == MoveTo.LEAVE_OUT) {
-                work.leaveOut(note);
+                bringing.work.remove(note, new Reason.LeftOut());
             } else {
-                moveByItself(note, work);
+                moveByItself(note, bringing);
             }
         }
     }
 
-    private void moveByItself(Note note, Work work) {
-        Neighbours neighbours = work.neighbours(note);
+    private void moveByItself(Note note, Bringing bringing) {
+        Neighbours neighbours = bringing.neighbours(note);
         int pitch = note.pitch();
         int low = neighbours.below(pitch);
         int high = neighbours.above(pitch);
         if (low == Neighbours.NONE || high == Neighbours.NONE) {
             int only = Math.max(low, high);
             if (moveTo != MoveTo.NEAREST && only != (moveTo == MoveTo.UP ? high : low)) {
-                work.findings.add(new Finding.EndOfRange(note));
+                bringing.work.find(new Finding.EndOfRange(note));
             }
-            work.move(note, only, new Reason.OnlyCandidate(only));
+            bringing.move(note, only, new Reason.OnlyCandidate(only));
         } else if (moveTo != MoveTo.NEAREST) {
             int chosen = moveTo == MoveTo.UP ? high : low;
-            work.move(note, chosen, new Reason.AsDirected(chosen, moveTo == MoveTo.UP));
+            bringing.move(note, chosen, new Reason.AsDirected(chosen, moveTo == MoveTo.UP));
         } else if (pitch - low == high - pitch) {
             int chosen = ties == Ties.UP ? high : low;
-            work.move(note, chosen, new Reason.TieDirected(chosen, ties == Ties.UP ? low : high));
+            bringing.move(note, chosen, new Reason.TieDirected(chosen, ties == Ties.UP ? low : high));
         } else {
             boolean down = pitch - low < high - pitch;
-            work.move(note, down ? low : high, new Reason.Nearest(down ? low : high, down ? high : low));
+            bringing.move(note, down ? low : high, new Reason.Nearest(down ? low : high, down ? high : low));
         }
     }
 
-    /** The outcome while it comes together. */
-    private static final class Work {
+    /** The books of one application, with the inside pitches near each note. */
+    private static final class Bringing {
         final List<Note> notes;
         final Setting setting;
-        final List<Finding> findings = new ArrayList<>();
-        private final Line in;
-        private final Set<Long> leftAlone;
-        private final List<Note> out;
-        private final List<Change> changes = new ArrayList<>();
-        private final List<Kept> kept = new ArrayList<>();
+        private final Work work;
+        private final LetPass.Judge passing;
         private Neighbours current;
 
-        Work(Line in, Setting setting, Set<Long> leftAlone) {
-            this.in = in;
+        Bringing(Line in, Setting setting, LetPass letPass) {
             this.notes = in.notes();
             this.setting = setting;
-            this.leftAlone = leftAlone;
-            this.out = new ArrayList<>(notes.size());
+            this.work = new Work(in, setting);
+            this.passing = letPass.judge(in, setting);
         }
 
         Neighbours neighbours(Note note) {
@@ -196,44 +167,39 @@ public record BringInside(MoveTo moveTo, Ties ties, List<Long> leftAlone) implem
         }
 
         boolean isOutside(Note note) {
-            return !neighbours(note).isInside(note.pitch());
+            return !neighbours(note).isInside(note.pitch()) && !setting.fence().isAllowedByHand(note);
         }
 
-        boolean isToMove(Note note) {
-            return isOutside(note) && (leftAlone.isEmpty() || !leftAlone.contains(note.id()));
+        boolean isToMove(int index) {
+            Note note = notes.get(index);
+            return isOutside(note) && setting.isFree(note) && passing.of(index).isEmpty();
         }
 
-        void keep(Note note) {
-            out.add(note);
-            if (!leftAlone.isEmpty() && leftAlone.contains(note.id()) && isOutside(note)) {
-                kept.add(new Kept(note, new Reason.LeftByHand()));
+        void keep(int index) {
+            Note note = notes.get(index);
+            if (!setting.picked().contains(note) || !isOutside(note)) {
+                work.keep(note);
+            } else if (setting.left().contains(note)) {
+                work.leave(note, new Reason.LeftByHand());
+            } else {
+                passing.of(index).ifPresentOrElse(reason -> work.leave(note, reason), () -> work.keep(note));
             }
         }
 
         void move(Note note, int pitch, Reason reason) {
-            Note moved = note.withPitch(pitch);
-            out.add(moved);
-            changes.add(new Change.Moved(note, moved, reason));
+            work.change(note, note.withPitch(pitch), reason);
         }
 
-        void leaveOut(Note note) {
-            changes.add(new Change.Removed(note, new Reason.LeftOut()));
-        }
-
-        /** Neighbours in a voice that differed and now sound alike. Called while {@code out} runs parallel to the line. */
-        void findLostSteps(int[] previous) {
-            for (int i = 0; i < previous.length; i++) {
-                int before = previous[i];
-                if (before >= 0 && out.get(before).pitch() == out.get(i).pitch()
+        /** Neighbours in a voice that differed and now sound alike. */
+        void findLostSteps(ShapedLine shaped) {
+            for (int i = 0; i < notes.size(); i++) {
+                int before = shaped.previous(i);
+                if (before >= 0 && shaped.pitch(before) == shaped.pitch(i)
                         && notes.get(before).pitch() != notes.get(i).pitch()) {
-                    findings.add(new Finding.StepLost(out.get(before), out.get(i)));
+                    work.find(new Finding.StepLost(notes.get(before).withPitch(shaped.pitch(before)),
+                            notes.get(i).withPitch(shaped.pitch(i))));
                 }
             }
-        }
-
-        Outcome outcome() {
-            Unisons.find(notes, out, findings);
-            return new Outcome(changes.isEmpty() ? in : Line.of(out), changes, kept, findings, notes.size());
         }
     }
 }

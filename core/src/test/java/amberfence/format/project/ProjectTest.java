@@ -7,13 +7,20 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
-import amberfence.song.Fence;
+import amberfence.song.Grid;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.step.StepKind;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.move.MoveToKey;
+import amberfence.step.pick.Pick;
+import amberfence.step.shape.TidyTiming;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
@@ -32,14 +39,41 @@ import org.junit.jupiter.api.io.TempDir;
 class ProjectTest {
     private static Song busy() {
         Song song = LanternFerry.song();
-        song = song.plusStep(1, new BringInside(MoveTo.LEAVE_OUT, Ties.UP, List.of(5L, 3L)));
+        song = song.plusStep(1, new BringInside(MoveTo.LEAVE_OUT, Ties.UP, new LetPass(true, false, true, 16)));
+        song = withEveryStep(song);
         song = song.withFence(song.fence().withToggled(new PitchClass(1)));
         Scale own = Scale.parseSemitones("Ferry", "0 2 3 7 8");
-        song = song.withFence(new Fence(song.fence().keys().with(2, new Key(NoteName.parse("Bb"), own)),
-                song.fence().alwaysAllowed()));
+        song = song.withFence(song.fence().withKeys(song.fence().keys().with(2, new Key(NoteName.parse("Bb"), own)))
+                .plusScale(own).withAllowed(List.of(4L, 9L), true));
         Part tune = song.parts().get(0);
         song = song.withPart(0, part -> part.plusTake("Take 2", PartResult.of(LanternFerry.song(), tune).line()));
         return song.plusDuplicate(3, "Second figure").withTitle("Busy ♭ song");
+    }
+
+    /** Every kind of step with its usual settings, some limited to a rule, some to notes, with notes left by hand. */
+    private static Song withEveryStep(Song song) {
+        Song all = song;
+        for (StepKind kind : StepCatalogue.all()) {
+            all = all.plusStep(4, kind.usual());
+        }
+        all = all.plusStep(4, new MoveToKey(Optional.of(Key.parse("Bb minor")), Key.parse("F# 0 2 3 7 8"), MoveToKey.Way.DOWN));
+        all = all.plusStep(4, new TidyTiming(Grid.parse("1/8t"), TidyTiming.Ends.BOTH, 70, 60));
+        return all.withPart(4, part -> part.withSteps(part.steps().stream().map(slot -> slot.id() % 3 == 0
+                ? slot.withLimit(Optional.of(Pick.parse("not (lowest and not degree b3 or length up to 1/8)")))
+                : slot.id() % 3 == 1 ? slot.withLimit(Optional.of(new Pick.Frozen(NoteSet.of(List.of(7L, 8L)))))
+                        .withLeft(List.of(7L), true) : slot.withOn(false)).toList()));
+    }
+
+    @Test
+    void opensWhatTheFirstVersionSavedWithNotesLeftAmongTheSettings() throws UnreadableFileException {
+        Song song = LanternFerry.song();
+        String text = new String(ProjectWriter.write(ProjectDocument.of(song)), StandardCharsets.UTF_8);
+        long left = song.parts().get(0).steps().get(0).left().ids().get(0);
+        String old = text.replaceFirst("\"letPass\" : \\{[^}]*\\}", "\"leftAlone\" : [ " + left + " ]")
+                .replaceFirst("\"left\" : \\[ \\d+ \\],?", "");
+        assertThat(old).isNotEqualTo(text).contains("leftAlone");
+        Song back = ProjectReader.read(old.getBytes(StandardCharsets.UTF_8), "x.amber").song();
+        assertThat(back).isEqualTo(song);
     }
 
     private static Song reopened(Song song) throws UnreadableFileException {

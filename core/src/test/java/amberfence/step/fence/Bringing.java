@@ -8,6 +8,7 @@ import amberfence.song.KeyPlan;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.Finding;
@@ -28,6 +29,7 @@ final class Bringing {
     private PitchClassSet allowed = PitchClassSet.EMPTY;
     private SoundingChords chords = SoundingChords.NONE;
     private BringInside step = BringInside.USUAL;
+    private NoteSet left = NoteSet.NONE;
     private Role role = Role.MELODY;
 
     private Bringing(Line line) {
@@ -68,7 +70,7 @@ final class Bringing {
     }
 
     Bringing leaving(Long... notes) {
-        step = step.withLeftAlone(List.of(notes));
+        left = NoteSet.of(List.of(notes));
         return this;
     }
 
@@ -82,7 +84,7 @@ final class Bringing {
     }
 
     Setting setting() {
-        return new Setting(new Fence(KeyPlan.of(key), allowed).along(TIME), TIME, role, chords);
+        return Setting.of(Fence.of(KeyPlan.of(key), allowed).along(TIME), TIME, role, chords).withNotes(NoteSet.ALL, left);
     }
 
     Bringing gives(String text) {

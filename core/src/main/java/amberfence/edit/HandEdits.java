@@ -1,0 +1,110 @@
+package amberfence.edit;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.step.Outcome;
+import amberfence.step.PartResult;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Edits by hand in a song. They change the notes before the steps. The original that came from a file is never edited: a
+ * take with the same notes and steps is made first, under the name that is given.
+ */
+public final class HandEdits {
+    private final String takeName;
+
+    /** @param takeName the name of the take that is made when the original would be edited */
+    public HandEdits(String takeName) {
+        this.takeName = takeName;
+    }
+
+    /** Applies an edit to the notes of a part; an edit that changes nothing gives the song itself. */
+    public Song edit(Song song, int partId, LineEdit edit) {
+        long[] next = {song.nextId()};
+        Line before = song.part(partId).line();
+        Line after = edit.apply(before, () -> next[0]++);
+        return after.equals(before) ? song : put(song.withNextId(next[0]), partId, after);
+    }
+
+    private Song put(Song song, int partId, Line line) {
+        Song free = song.part(partId).isOriginalKept() ? song.plusTakeCopy(partId, takeName) : song;
+        return free.withPart(partId, part -> part.withTake(take -> take.withLine(line)));
+    }
+
+    /** What a step makes of some notes of a part, as a command: the notes themselves change. */
+    public record Done(Song song, Outcome outcome) {
+    }
+
+    /** Applies a step once to some notes of a part. What is chosen by hand is meant, drums as well. */
+    public Done command(Song song, int partId, Step step, NoteSet notes) {
+        Part part = song.part(partId);
+        Setting setting = Setting.of(song, part).withNotes(notes, NoteSet.NONE);
+        Outcome outcome = step.apply(part.line(), part.isDrums() ? setting.withRole(Role.FIGURE) : setting);
+        return new Done(outcome.changes().isEmpty() ? song : put(song, partId, outcome.out()), outcome);
+    }
+
+    /**
+     * Moves notes so that they are heard at other pitches. Where steps are on, the note behind is moved by as much; if
+     * the steps then make another pitch of it, it is put on the wanted pitch itself; if that does not help, it is moved
+     * by as much.
+     *
+     * @param wanted by identity the pitch at which each note is to be heard, 0–127
+     */
+    public Song hearAt(Song song, int partId, Map<Long, Integer> wanted) {
+        Map<Long, Integer> heard = pitches(PartResult.of(song, song.part(partId)).line());
+        Map<Long, Integer> moved = new HashMap<>();
+        for (Note note : song.part(partId).line().notes()) {
+            if (wanted.containsKey(note.id())) {
+                int by = wanted.get(note.id()) - heard.getOrDefault(note.id(), note.pitch());
+                moved.put(note.id(), Math.max(0, Math.min(127, note.pitch() + by)));
+            }
+        }
+        Song first = edit(song, partId, LineEdit.pitches(moved));
+        Set<Long> missed = missed(first, partId, wanted);
+        if (missed.isEmpty()) {
+            return first;
+        }
+        Map<Long, Integer> direct = new HashMap<>(moved);
+        missed.forEach(id -> direct.put(id, wanted.get(id)));
+        Song second = edit(song, partId, LineEdit.pitches(direct));
+        Set<Long> still = missed(second, partId, wanted);
+        if (still.isEmpty()) {
+            return second;
+        }
+        still.forEach(id -> direct.put(id, moved.get(id)));
+        return edit(song, partId, LineEdit.pitches(direct));
+    }
+
+    private static Set<Long> missed(Song song, int partId, Map<Long, Integer> wanted) {
+        Map<Long, Integer> heard = pitches(PartResult.of(song, song.part(partId)).line());
+        Set<Long> missed = new HashSet<>();
+        wanted.forEach((id, pitch) -> {
+            if (heard.containsKey(id) && !heard.get(id).equals(pitch)) {
+                missed.add(id);
+            }
+        });
+        return missed;
+    }
+
+    private static Map<Long, Integer> pitches(Line line) {
+        Map<Long, Integer> pitches = new HashMap<>(2 * line.size());
+        line.notes().forEach(note -> pitches.put(note.id(), note.pitch()));
+        return pitches;
+    }
+
+    /** Adds the notes of a clip at a tick. */
+    public Song paste(Song song, int partId, Clip clip, long tick) {
+        List<Note> notes = clip.at(tick, song.time().ticksPerQuarter(), song.part(partId).channel());
+        return edit(song, partId, LineEdit.add(notes));
+    }
+}

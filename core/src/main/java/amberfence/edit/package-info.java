@@ -1,0 +1,3 @@
+/** What hands do to the notes of a part: draw, move, stretch, cut, join, copy, and commands on a selection. */
+package amberfence.edit;
+

@@ -1,0 +1,64 @@
+package amberfence.format.project;
+
+import amberfence.song.Grid;
+import amberfence.theory.Key;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** Writes keys and grids in JSON the way people write them: {@code "Bb minor"}, {@code "1/8t"}. */
+final class MusicJson {
+    private MusicJson() {
+    }
+
+    static SimpleModule module() {
+        SimpleModule module = new SimpleModule("music");
+        module.addSerializer(Key.class, new Text<>(Key.class, Key::plainText));
+        module.addDeserializer(Key.class, new FromText<>(Key.class, Key::parse));
+        module.addSerializer(Grid.class, new Text<>(Grid.class, Grid::text));
+        module.addDeserializer(Grid.class, new FromText<>(Grid.class, Grid::parse));
+        // The only optional setting is a key; an empty text stands for none.
+        module.addSerializer(Optional.class, new Text<>(Optional.class,
+                key -> key.map(some -> ((Key) some).plainText()).orElse("").toString()));
+        module.addDeserializer(Optional.class, new FromText<>(Optional.class,
+                text -> text.isEmpty() ? Optional.empty() : Optional.of(Key.parse(text))));
+        return module;
+    }
+
+    private static final class Text<T> extends StdSerializer<T> {
+        private static final long serialVersionUID = 1;
+        private final transient Function<T, String> write;
+
+        Text(Class<T> type, Function<T, String> write) {
+            super(type);
+            this.write = write;
+        }
+
+        @Override
+        public void serialize(T value, JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeString(write.apply(value));
+        }
+    }
+
+    private static final class FromText<T> extends StdDeserializer<T> {
+        private static final long serialVersionUID = 1;
+        private final transient Function<String, T> read;
+
+        FromText(Class<T> type, Function<String, T> read) {
+            super(type);
+            this.read = read;
+        }
+
+        @Override
+        public T deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            return read.apply(in.getValueAsString());
+        }
+    }
+}

@@ -1,0 +1,21 @@
+package amberfence.step;
+
+import amberfence.song.Limit;
+import amberfence.song.Line;
+import amberfence.song.NoteSet;
+import java.util.function.LongUnaryOperator;
+
+/** Chooses notes of a line: by a rule, which adapts when the notes change, or a fixed set of them. */
+public interface NoteChoice extends Limit {
+    /** The chosen notes of a line in its surroundings. */
+    NoteSet choose(Line line, Setting setting);
+
+    /** What it chooses, in a few words. */
+    String text();
+
+    /** A rule names no notes, so it stays as it is. */
+    @Override
+    default NoteChoice renamed(LongUnaryOperator renaming) {
+        return this;
+    }
+}

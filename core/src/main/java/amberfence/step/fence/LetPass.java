@@ -1,0 +1,83 @@
+package amberfence.step.fence;
+
+import amberfence.reading.BeatPlace;
+import amberfence.reading.VoiceSplitter;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.theory.PitchClass;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which outside notes stay because of the way they are reached and left, when they are short and off the beat: passing
+ * notes go on by step in one direction, neighbour notes return (Kostka and Payne, Tonal Harmony, chapter on nonchord
+ * tones, from memory); approach notes lie a semitone from a note of the chord that follows.
+ *
+ * @param longest the longest note value that counts as short, as its division: 8 for an eighth
+ */
+public record LetPass(boolean passing, boolean neighbours, boolean approaches, int longest) {
+    /** Every outside note is dealt with. */
+    public static final LetPass NOTHING = new LetPass(false, false, false, 8);
+    /** A step is one or two semitones. */
+    private static final int STEP = 2;
+
+    /** Whether nothing is let pass. */
+    public boolean isNothing() {
+        return !passing && !neighbours && !approaches;
+    }
+
+    Judge judge(Line line, Setting setting) {
+        return new Judge(line.notes(), setting);
+    }
+
+    /** Judges the notes of one line. */
+    final class Judge {
+        private final List<Note> notes;
+        private final Setting setting;
+        private final int[] previous;
+        private final int[] next;
+
+        private Judge(List<Note> notes, Setting setting) {
+            this.notes = notes;
+            this.setting = setting;
+            this.previous = isNothing() ? new int[0] : VoiceSplitter.previous(notes);
+            this.next = isNothing() ? new int[0] : VoiceSplitter.next(notes);
+        }
+
+        /** Why an outside note may pass, if it may. */
+        Optional<Reason> of(int index) {
+            if (isNothing() || next[index] < 0) {
+                return Optional.empty();
+            }
+            Note note = notes.get(index);
+            long quarter = setting.time().ticksPerQuarter();
+            if (note.length() * longest > 4 * quarter || BeatPlace.of(note.start(), setting.time()) != BeatPlace.OFF) {
+                return Optional.empty();
+            }
+            Note after = notes.get(next[index]);
+            if (previous[index] >= 0) {
+                Optional<Reason> between = between(notes.get(previous[index]), note, after);
+                if (between.isPresent()) {
+                    return between;
+                }
+            }
+            boolean leads = approaches && Math.abs(after.pitch() - note.pitch()) == 1
+                    && setting.chords().at(after.start()).contains(PitchClass.of(after.pitch()));
+            return leads ? Optional.of(new Reason.Approach(after.pitch())) : Optional.empty();
+        }
+
+        private Optional<Reason> between(Note before, Note note, Note after) {
+            int reached = note.pitch() - before.pitch();
+            int left = after.pitch() - note.pitch();
+            boolean bySteps = reached != 0 && left != 0 && Math.abs(reached) <= STEP && Math.abs(left) <= STEP
+                    && setting.fence().isInside(before) && setting.fence().isInside(after);
+            if (bySteps && passing && Integer.signum(reached) == Integer.signum(left)) {
+                return Optional.of(new Reason.Passing(before.pitch(), after.pitch()));
+            }
+            return bySteps && neighbours && before.pitch() == after.pitch()
+                    ? Optional.of(new Reason.Neighbour(after.pitch())) : Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package amberfence.step.fence;
+
+import amberfence.song.Note;
+import amberfence.step.Reason;
+import java.util.List;
+
+/** Chooses between two pitches for every note of a line so that the line keeps its shape; see {@link LineShape}. */
+public final class ShapedLine {
+    private final LineGraph graph;
+    private final int[] solved;
+    private final Explanation explanation;
+
+    /**
+     * Weighs the whole line at once.
+     *
+     * @param low the lower candidate of each note; where it equals the higher one there is no choice
+     * @param high the higher candidate of each note
+     */
+    public ShapedLine(List<Note> notes, int[] low, int[] high) {
+        this.graph = new LineGraph(notes, low, high);
+        this.solved = LineShape.solve(graph);
+        this.explanation = new Explanation(graph, solved);
+    }
+
+    /** The chosen pitch of a note. */
+    public int pitch(int index) {
+        return solved[index];
+    }
+
+    /** What tipped the balance for a note that had a choice. */
+    public Reason reason(int index) {
+        return graph.isFixed(index) ? new Reason.OnlyCandidate(solved[index]) : explanation.of(index);
+    }
+
+    /** The note before each in its voice, or −1. */
+    public int previous(int index) {
+        return graph.previous[index];
+    }
+}

@@ -1,0 +1,52 @@
+package amberfence.step.move;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Range;
+
+/**
+ * Brings every note into a range by whole octaves, as few as will do. Folding twice is folding once.
+ *
+ * @param lowest MIDI pitch
+ * @param highest MIDI pitch, at least eleven semitones above the lowest, so that every pitch class finds a place
+ */
+public record Fold(int lowest, int highest) implements Step {
+    private static final int OCTAVE = PitchClass.COUNT;
+    /** Around middle C: F♯3 to F4. */
+    public static final Fold USUAL = around(60);
+
+    public Fold {
+        Range.PITCH.check(lowest);
+        Range.PITCH.check(highest);
+        if (highest - lowest < OCTAVE - 1) {
+            throw new IllegalArgumentException("a range to fold into spans at least an octave, as from 54 to 65, not "
+                    + lowest + " to " + highest);
+        }
+    }
+
+    /** The octave around a note: from six semitones below it to five above, moved inward at the ends of MIDI. */
+    public static Fold around(int centre) {
+        int lowest = (int) Math.max(Range.PITCH.lowest(), Math.min(Range.PITCH.highest() - OCTAVE + 1, centre - 6));
+        return new Fold(lowest, lowest + OCTAVE - 1);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        for (Note note : in.notes()) {
+            int octaves = note.pitch() < lowest ? (lowest - note.pitch() + OCTAVE - 1) / OCTAVE
+                    : note.pitch() > highest ? -((note.pitch() - highest + OCTAVE - 1) / OCTAVE) : 0;
+            work.change(note, note.withPitch(note.pitch() + OCTAVE * octaves), new Reason.Folded(octaves));
+        }
+        return work.outcome();
+    }
+}

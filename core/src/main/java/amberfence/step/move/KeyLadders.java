@@ -1,0 +1,26 @@
+package amberfence.step.move;
+
+import amberfence.song.FenceLine;
+import amberfence.song.Note;
+import amberfence.theory.Key;
+import amberfence.theory.KeyLadder;
+import java.util.HashMap;
+import java.util.Map;
+
+/** The ladder of the key in which a note begins; each is made once. */
+final class KeyLadders {
+    private final FenceLine fence;
+    private final Map<Key, KeyLadder> made = new HashMap<>();
+
+    KeyLadders(FenceLine fence) {
+        this.fence = fence;
+    }
+
+    KeyLadder at(Note note) {
+        return of(fence.keyAt(note.start()));
+    }
+
+    KeyLadder of(Key key) {
+        return made.computeIfAbsent(key, KeyLadder::of);
+    }
+}

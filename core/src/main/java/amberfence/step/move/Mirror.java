@@ -1,0 +1,50 @@
+package amberfence.step.move;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.Range;
+
+/**
+ * Mirrors notes about a pitch: what lay above lies as far below. Exactly, by semitones; or by degrees, where a raised
+ * note becomes a lowered one (tonal inversion).
+ *
+ * @param axis the MIDI pitch that stays where it is; by degrees, the rung of its degree
+ */
+public record Mirror(int axis, boolean byDegrees) implements Step {
+    /** By degrees about middle C. */
+    public static final Mirror USUAL = new Mirror(60, true);
+
+    public Mirror {
+        Range.PITCH.check(axis);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        KeyLadders ladders = new KeyLadders(setting.fence());
+        for (Note note : in.notes()) {
+            int wanted = byDegrees ? tonal(note.pitch(), ladders.at(note)) : 2 * axis - note.pitch();
+            int taken = Octaves.within(wanted);
+            work.change(note, note.withPitch(taken), new Reason.Mirrored(axis));
+            if (taken != wanted && setting.isFree(note)) {
+                work.find(new Finding.OctaveBack(note, taken));
+            }
+        }
+        return work.outcome();
+    }
+
+    private int tonal(int pitch, KeyLadder ladder) {
+        KeyLadder.Place place = ladder.place(pitch);
+        return ladder.pitch(new KeyLadder.Place(2 * ladder.place(axis).rung() - place.rung(), -place.alteration()));
+    }
+}

@@ -1,0 +1,90 @@
+package amberfence.step.move;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Range;
+import java.util.List;
+
+/**
+ * Moves notes up or down. All that are to be moved move, or none: where one would leave the range of MIDI, a finding
+ * says so.
+ *
+ * @param by what the amount counts
+ * @param amount upward positive, −127 to 127
+ */
+public record Move(Unit by, int amount) implements Step {
+    /** What an amount counts. */
+    public enum Unit {
+        SEMITONES, OCTAVES,
+        /** Places along the scale of the moment; outside notes keep their alteration. */
+        DEGREES
+    }
+
+    private static final Range AMOUNT = new Range("amount to move by", -127, 127);
+    /** An octave up. */
+    public static final Move USUAL = new Move(Unit.OCTAVES, 1);
+
+    public Move {
+        AMOUNT.check(amount);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        List<Note> notes = in.notes();
+        KeyLadders ladders = new KeyLadders(setting.fence());
+        int[] targets = new int[notes.size()];
+        Note first = null;
+        int beyond = 0;
+        for (int i = 0; i < targets.length; i++) {
+            Note note = notes.get(i);
+            targets[i] = target(note, ladders);
+            if (setting.isFree(note) && !Range.PITCH.contains(targets[i])) {
+                first = first == null ? note : first;
+                beyond++;
+            }
+        }
+        Work work = new Work(in, setting);
+        for (int i = 0; i < targets.length; i++) {
+            Note note = notes.get(i);
+            if (beyond > 0 || !Range.PITCH.contains(targets[i])) {
+                work.keep(note);
+            } else {
+                work.change(note, note.withPitch(targets[i]), reason(note, ladders));
+            }
+        }
+        if (beyond > 0) {
+            work.find(new Finding.NoRoom(first, beyond));
+        }
+        return work.outcome();
+    }
+
+    private int target(Note note, KeyLadders ladders) {
+        return switch (by) {
+            case SEMITONES -> note.pitch() + amount;
+            case OCTAVES -> note.pitch() + PitchClass.COUNT * amount;
+            case DEGREES -> ladders.at(note).moved(note.pitch(), amount);
+        };
+    }
+
+    private Reason reason(Note note, KeyLadders ladders) {
+        if (by == Unit.SEMITONES) {
+            return new Reason.BySemitones(amount);
+        } else if (by == Unit.OCTAVES) {
+            return new Reason.ByOctaves(amount);
+        }
+        KeyLadder ladder = ladders.at(note);
+        KeyLadder.Place from = ladder.place(note.pitch());
+        return new Reason.ByDegrees(amount, DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(amount)));
+    }
+}

@@ -1,0 +1,174 @@
+package amberfence.step.move;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.step.fence.ShapedLine;
+import amberfence.theory.Degree;
+import amberfence.theory.Key;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
+import amberfence.theory.Scales;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Moves notes to another key. Scales of one size go degree to degree, outside notes keeping their alteration. Between
+ * different sizes, notes whose degree number the other scale has take that degree; the rest go to the nearest inside
+ * note, the line keeping its shape. The steps that follow work in the new key.
+ *
+ * @param from the key to come from; empty for the song's own at each note
+ * @param to the key to go to
+ * @param way which way the tonic moves
+ */
+public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
+    /** Which way the tonic moves. */
+    public enum Way {
+        /** The shorter way; six semitones go up. */
+        NEAREST, UP, DOWN
+    }
+
+    private static final int OCTAVE = PitchClass.COUNT;
+    /** To C major, the shorter way. */
+    public static final MoveToKey USUAL = new MoveToKey(Optional.empty(), Key.parse("C major"), Way.NEAREST);
+
+    public MoveToKey {
+        from = from == null ? Optional.empty() : from;
+    }
+
+    @Override
+    public Setting following(Setting setting) {
+        return setting.withKey(to);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        return new Moving(in, setting).outcome();
+    }
+
+    /** Semitones that a tonic moves by. */
+    private int shift(Key start) {
+        int up = to.tonic().pitchClass().above(start.tonic().pitchClass());
+        return switch (way) {
+            case UP -> up;
+            case DOWN -> up == 0 ? 0 : up - OCTAVE;
+            case NEAREST -> up > OCTAVE / 2 ? up - OCTAVE : up;
+        };
+    }
+
+    /** One line on its way. */
+    private final class Moving {
+        private final Line line;
+        private final List<Note> notes;
+        private final Setting setting;
+        private final KeyLadders ladders;
+        private final KeyLadder target = KeyLadder.of(to);
+        private final PitchClassSet inside = to.pitchClasses();
+        private final int[] low;
+        private final int[] high;
+        private final boolean[] byDegree;
+
+        Moving(Line line, Setting setting) {
+            this.line = line;
+            this.notes = line.notes();
+            this.setting = setting;
+            this.ladders = new KeyLadders(setting.fence());
+            this.low = new int[notes.size()];
+            this.high = new int[notes.size()];
+            this.byDegree = new boolean[notes.size()];
+        }
+
+        private Key start(Note note) {
+            return from.orElseGet(() -> setting.fence().keyAt(note.start()));
+        }
+
+        Outcome outcome() {
+            // What keeps its degree is settled; what has none in the new scale is weighed with it, line by line.
+            Note[] shifted = new Note[notes.size()];
+            Work work = new Work(line, setting);
+            for (int i = 0; i < notes.size(); i++) {
+                shifted[i] = placed(i, work);
+            }
+            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high);
+            for (int i = 0; i < notes.size(); i++) {
+                Note note = notes.get(i);
+                int pitch = shaped.pitch(i);
+                work.change(note, note.withPitch(pitch), byDegree[i] ? sameDegree(note, pitch) : shaped.reason(i));
+            }
+            return work.outcome();
+        }
+
+        /** Finds the candidates of a note, and returns the note as it would be if everything only moved by the tonics. */
+        private Note placed(int i, Work work) {
+            Note note = notes.get(i);
+            if (!setting.isFree(note)) {
+                low[i] = note.pitch();
+                high[i] = note.pitch();
+                return note;
+            }
+            KeyLadder ladder = ladders.of(start(note));
+            int shift = shift(ladder.key());
+            Optional<Integer> direct = ladder.size() == target.size()
+                    ? Optional.of(degreeToDegree(note.pitch(), ladder, shift)) : sameNumber(note.pitch(), ladder, shift);
+            int wanted = direct.orElse(note.pitch() + shift);
+            int taken = Octaves.within(wanted);
+            if (taken != wanted) {
+                work.find(new Finding.OctaveBack(note, taken));
+            }
+            byDegree[i] = direct.isPresent() || inside.containsPitch(taken);
+            low[i] = taken;
+            high[i] = taken;
+            if (!byDegree[i]) {
+                widen(i);
+            }
+            return note.withPitch(Octaves.within(note.pitch() + shift));
+        }
+
+        /** From a pitch outside to the inside ones on both sides of it; at an end of MIDI to the only one. */
+        private void widen(int i) {
+            while (low[i] > 0 && !inside.containsPitch(low[i])) {
+                low[i]--;
+            }
+            while (high[i] < 127 && !inside.containsPitch(high[i])) {
+                high[i]++;
+            }
+            low[i] = inside.containsPitch(low[i]) ? low[i] : high[i];
+            high[i] = inside.containsPitch(high[i]) ? high[i] : low[i];
+        }
+
+        private int degreeToDegree(int pitch, KeyLadder ladder, int shift) {
+            KeyLadder.Place place = ladder.place(pitch);
+            int octaves = (ladder.key().tonic().pitchClass().number() + shift - to.tonic().pitchClass().number()) / OCTAVE;
+            return target.pitch(new KeyLadder.Place(place.rung() + octaves * target.size(), place.alteration()));
+        }
+
+        /** The degree of the same number, the nearest in alteration, if the note is inside and the other scale has one. */
+        private Optional<Integer> sameNumber(int pitch, KeyLadder ladder, int shift) {
+            KeyLadder.Place place = ladder.place(pitch);
+            if (place.alteration() != 0) {
+                return Optional.empty();
+            }
+            Degree own = ladder.key().scale().degrees().get(Math.floorMod(place.rung(), ladder.size()));
+            return to.scale().degrees().stream().filter(degree -> degree.number() == own.number())
+                    .map(degree -> degree.semitones() - own.semitones())
+                    .min(Comparator.comparingInt((Integer moved) -> Math.abs(moved)).thenComparingInt(moved -> moved))
+                    .map(moved -> pitch + shift + moved);
+        }
+
+        private Reason sameDegree(Note note, int pitch) {
+            Key key = start(note);
+            return new Reason.SameDegree(DegreeWords.of(ladders.of(key), note.pitch()), key.text(),
+                    DegreeWords.of(target, pitch), to.text());
+        }
+    }
+}

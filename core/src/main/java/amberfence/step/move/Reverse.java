@@ -1,0 +1,47 @@
+package amberfence.step.move;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import java.util.List;
+
+/**
+ * Turns a line round: its pitches in reverse over the same rhythm, or the whole line in time, so that what ended last
+ * begins first (retrograde).
+ */
+public record Reverse(What what) implements Step {
+    /** What is turned round. */
+    public enum What {
+        PITCHES, TIME
+    }
+
+    /** The pitches over the same rhythm. */
+    public static final Reverse USUAL = new Reverse(What.PITCHES);
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums() && what == What.PITCHES) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        List<Note> picked = in.notes().stream().filter(setting.picked()::contains).toList();
+        in.notes().stream().filter(note -> !setting.picked().contains(note)).forEach(work::keep);
+        if (what == What.PITCHES) {
+            for (int i = 0; i < picked.size(); i++) {
+                Note note = picked.get(i);
+                work.change(note, note.withPitch(picked.get(picked.size() - 1 - i).pitch()), new Reason.Reversed());
+            }
+        } else {
+            long first = picked.isEmpty() ? 0 : picked.get(0).start();
+            long end = picked.stream().mapToLong(Note::end).max().orElse(0);
+            for (Note note : picked) {
+                work.change(note, note.withStart(first + end - note.end()), new Reason.ReversedInTime());
+            }
+        }
+        return work.outcome();
+    }
+}

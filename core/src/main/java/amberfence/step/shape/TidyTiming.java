@@ -1,0 +1,61 @@
+package amberfence.step.shape;
+
+import amberfence.song.Grid;
+import amberfence.song.GridLines;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.Range;
+
+/**
+ * Draws starts, ends or both to a grid, all the way or part of it. Where only starts are drawn, lengths stay.
+ *
+ * @param strength how far, in percent: 100 is onto the grid
+ * @param swing where the second line of each pair of cells stands, in percent of the pair: 50 is straight, 66 near
+ *     triplets
+ */
+public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implements Step {
+    /** Which ends of the notes are drawn. */
+    public enum Ends {
+        STARTS, ENDS, BOTH
+    }
+
+    private static final Range STRENGTH = new Range("strength in percent", 0, 100);
+    private static final Range SWING = new Range("swing in percent", 50, 80);
+    private static final int WHOLE = 100;
+    /** Starts onto sixteenths. */
+    public static final TidyTiming USUAL = new TidyTiming(Grid.of(16), Ends.STARTS, WHOLE, GridLines.STRAIGHT);
+
+    public TidyTiming {
+        STRENGTH.check(strength);
+        SWING.check(swing);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        GridLines lines = new GridLines(setting.time(), grid, swing);
+        Work work = new Work(in, setting);
+        for (Note note : in.notes()) {
+            long start = ends == Ends.ENDS ? note.start() : drawn(note.start(), lines.nearest(note.start()));
+            long end = ends == Ends.STARTS ? start + note.length() : drawn(note.end(), end(note, start, lines));
+            Note after = note.withStart(start).withLength(Math.max(1, end - start));
+            work.change(note, after, new Reason.OnGrid(grid.text(), start - note.start(),
+                    ends == Ends.STARTS ? 0 : after.end() - note.end()));
+        }
+        return work.outcome();
+    }
+
+    /** The line nearest to a note's end, but always one after its start. */
+    private static long end(Note note, long start, GridLines lines) {
+        long nearest = lines.nearest(note.end());
+        return nearest > start ? nearest : lines.after(start);
+    }
+
+    private long drawn(long tick, long line) {
+        return tick + Math.round((line - tick) * strength / (double) WHOLE);
+    }
+}

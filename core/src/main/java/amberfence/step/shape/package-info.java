@@ -1,0 +1,3 @@
+/** Steps that shape time: starts and ends on a grid, and lengths. */
+package amberfence.step.shape;
+
