@@ -15,10 +15,10 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.PartResult;
+import amberfence.step.Step;
 import amberfence.step.StepWords;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
-import amberfence.step.fence.MoveTo;
-import amberfence.step.fence.Ties;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.NoteName;
@@ -34,27 +34,19 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Brings the parts of a MIDI file inside a key, or applies the steps of a project, and writes a MIDI file. */
+/** Applies steps to the parts of a MIDI file, or the steps of a project, and writes a MIDI file. */
 @Command(name = "apply", mixinStandardHelpOptions = true,
-        description = "Brings parts inside a key and writes a MIDI file; with neither --key nor --snap everything comes "
-                + "back as it was.")
+        sortOptions = false,
+        description = {"Applies steps to parts, in the order in which they are given, and writes a MIDI file. With --key and "
+                + "no step it brings inside; with neither everything comes back as it was.",
+            "--pick limits the steps behind it: --pick lowest --octaves -1 --pick all --snap nearest."})
 final class ApplyCommand implements Runnable {
-    /** Where outside notes go, as the command line says it. */
-    enum Snap {
-        NEAREST(MoveTo.NEAREST), UP(MoveTo.UP), DOWN(MoveTo.DOWN), REMOVE(MoveTo.LEAVE_OUT);
-
-        private final MoveTo moveTo;
-
-        Snap(MoveTo moveTo) {
-            this.moveTo = moveTo;
-        }
-    }
-
     @Parameters(paramLabel = "FILE", arity = "0..1", description = "a MIDI file")
     private Path file;
 
@@ -67,11 +59,8 @@ final class ApplyCommand implements Runnable {
     @Option(names = "--key", description = "for example \"D dorian\"; without it the best found key counts")
     private String key;
 
-    @Option(names = "--snap", description = "where outside notes go: nearest, up, down, remove")
-    private Snap snap;
-
-    @Option(names = "--ties", description = "what decides between two equally near: shape (the usual), down, up, chord")
-    private Ties ties;
+    @Mixin
+    private StepOptions steps;
 
     @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
     private List<Integer> chosen = new ArrayList<>();
@@ -109,8 +98,8 @@ final class ApplyCommand implements Runnable {
         if ((file == null) == (project == null)) {
             throw wrong("give either a MIDI file or --project");
         }
-        if (project != null && (key != null || snap != null || ties != null || !chosen.isEmpty() || !allowed.isEmpty())) {
-            throw wrong("a project brings its own key and steps; --key, --snap, --ties, --part and --allow do not go with it");
+        if (project != null && (key != null || !steps.isEmpty() || !chosen.isEmpty() || !allowed.isEmpty())) {
+            throw wrong("a project brings its own key and steps; --key, --part, --allow and the steps do not go with it");
         }
         Path input = file != null ? file : project;
         CommandFiles.checkTarget(target, input);
@@ -133,26 +122,32 @@ final class ApplyCommand implements Runnable {
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (key == null && snap == null) {
+        if (key == null && steps.isEmpty()) {
             return song;
         }
-        Optional<Key> fence = named.or(() -> found(song, out));
+        Optional<Key> fence = named.or(() -> steps.needKey() ? found(song, out) : Optional.of(song.fence().keys().first()));
         if (fence.isEmpty()) {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        BringInside step = new BringInside(snap == null ? MoveTo.NEAREST : snap.moveTo,
-                ties == null ? Ties.SHAPE : ties, List.of());
-        Song fenced = song.withFence(new Fence(KeyPlan.of(fence.get()), always));
+        Song fenced = song.withFence(Fence.of(KeyPlan.of(fence.get()), always));
         for (Part part : song.parts()) {
             if (wanted.contains(part.id())) {
-                fenced = fenced.plusStep(part.id(), step);
-                if (part.isDrums() && !chosen.isEmpty()) {
-                    fenced = fenced.withPart(part.id(), drums -> drums.withRole(Role.MELODY));
-                }
+                fenced = withSteps(fenced, part);
             }
         }
         return fenced;
+    }
+
+    private Song withSteps(Song song, Part part) {
+        Song planned = song;
+        for (StepOptions.Planned step : steps.planned()) {
+            long slot = planned.nextId();
+            planned = planned.plusStep(part.id(), step.step()).withPart(part.id(), same -> same.withSteps(same.steps().stream()
+                    .map(old -> old.id() == slot ? old.withLimit(step.pick()) : old).toList()));
+        }
+        boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
+        return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;
     }
 
     private Key named(String text) {
@@ -200,8 +195,10 @@ final class ApplyCommand implements Runnable {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
-                out.println(part.name() + ": " + (drums ? "left alone" : outcome.changes().isEmpty()
-                        ? "all " + outcome.untouched() + " notes are already inside"
+                boolean inside = stage.slot().treatment() instanceof BringInside;
+                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.kindOf((Step) stage.slot().treatment()).name()
+                        + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
+                        ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.changes().size() + " of " + outcome.considered() + " notes changed"));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }

@@ -1,2 +1,3 @@
 /** The same work on files, without a window. */
 package amberfence.cli;
+
