@@ -4,14 +4,10 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.DesktopFileChoice;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Theme;
+import amberfence.app.words.Words;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
-import amberfence.song.TimeMap;
-import amberfence.theory.Key;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +28,8 @@ public final class AmberFence extends Application {
 
     /** Begins to compose the first song. */
     static void composeAhead(List<String> arguments) {
-        first = CompletableFuture.supplyAsync(() -> arguments.contains("demo") ? LanternFerry.song() : empty());
+        first = CompletableFuture.supplyAsync(() -> arguments.contains("demo") ? LanternFerry.song()
+                : Song.empty(Words.say("song.untitled")));
     }
 
     @Override
@@ -79,10 +76,5 @@ public final class AmberFence extends Application {
     private static AppFolder folder(Arguments arguments) {
         return arguments.screenshot().isPresent() ? new AppFolder(Path.of(System.getProperty("java.io.tmpdir"),
                 "amber-fence-pictures")) : AppFolder.usual(System.getenv());
-    }
-
-    private static Song empty() {
-        return new Song("New song", TimeMap.usual(480), Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(),
-                SourceFile.none(480), 1);
     }
 }

@@ -1,18 +1,29 @@
 package amberfence.app;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
+import amberfence.app.words.Words;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.move.Move;
+import amberfence.step.pick.Pick;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -51,6 +62,21 @@ final class Screenshots {
     private void open(String view) throws IOException {
         switch (view) {
             case "before" -> session.showingBefore().set(true);
+            case "hands" -> hands();
+            case "pick" -> {
+                session.selectPart(session.song().parts().get(2).id());
+                session.pick().rule().set(Optional.of(Pick.parse("lowest and on beat or outside")));
+            }
+            case "steps" -> ((Button) scene.lookup("#add-step")).fire();
+            case "once" -> {
+                hands();
+                workspace.openOnce(StepCatalogue.all().stream().filter(kind -> kind.id().equals("mirror")).findFirst()
+                        .orElseThrow());
+            }
+            case "history" -> {
+                hands();
+                workspace.openHistory();
+            }
             case "fence" -> workspace.openFence();
             case "export" -> workspace.openExport();
             case "shortcuts" -> workspace.openShortcuts();
@@ -62,6 +88,22 @@ final class Screenshots {
             }
             default -> { }
         }
+    }
+
+    /** A take that was edited by hand, the original as outlines over it, velocities open. */
+    private void hands() {
+        int part = session.song().parts().get(0).id();
+        session.edit(Words.say("takes.copied", session.part().orElseThrow().take().name()),
+                song -> song.plusTakeCopy(part, Words.say("parts.takeName", 2)));
+        NoteCommands commands = new NoteCommands(session);
+        Line line = session.part().orElseThrow().line();
+        long from = session.song().time().barStart(3);
+        long to = session.song().time().barStart(5);
+        session.selectedNotes().set(line.between(from, to).notes().stream().map(Note::id).collect(Collectors.toSet()));
+        commands.move(Move.Unit.DEGREES, 2);
+        commands.louder(true);
+        session.outlinedTake().set(0);
+        ((ToggleButton) scene.lookup("#velocity-fold")).setSelected(true);
     }
 
     private void write(Path target) {

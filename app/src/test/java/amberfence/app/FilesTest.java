@@ -117,7 +117,7 @@ class FilesTest extends WindowTest {
         assertThat(isShown("change-rows")).as("nothing to work at yet").isFalse();
         click("welcome-demo");
         assertThat(isShown("welcome")).isFalse();
-        assertThat(text("ladder-heading")).isEqualTo("LADDER · VOICE LINE");
+        assertThat(text("ladder-heading")).isEqualTo("VOICE LINE");
     }
 
     @Test

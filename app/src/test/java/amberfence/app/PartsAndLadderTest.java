@@ -26,7 +26,7 @@ class PartsAndLadderTest extends WindowTest {
                 + "step; G4 would repeat its neighbour");
         moveTo(noteAt(note(0, 73).id()));
         settle();
-        assertThat(text("ladder-hover")).endsWith("outside, left alone by hand");
+        assertThat(text("ladder-hover")).endsWith("outside, stays: left alone by hand");
     }
 
     @Test
@@ -110,7 +110,7 @@ class PartsAndLadderTest extends WindowTest {
     @Test
     void renamesDuplicatesAndRemovesParts() {
         click("part-1");
-        assertThat(text("ladder-heading")).isEqualTo("LADDER · FRETLESS");
+        assertThat(text("ladder-heading")).isEqualTo("FRETLESS");
         push(KeyCode.F2);
         write("Low line").push(KeyCode.ENTER);
         settle();

@@ -27,6 +27,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
@@ -92,6 +93,15 @@ abstract class WindowTest extends ApplicationTest {
     protected void click(String id) {
         settle();
         clickOn("#" + id);
+        settle();
+    }
+
+    /** Chooses an item of a menu inside the menu that is open; pointing at the inner menu opens it. */
+    protected void chooseUnder(String menu, String item) {
+        settle();
+        moveTo("#" + menu);
+        waitUntil(() -> lookup("#" + item).tryQuery().filter(node -> node.getScene() != null).isPresent());
+        clickOn("#" + item, Motion.HORIZONTAL_FIRST);
         settle();
     }
 

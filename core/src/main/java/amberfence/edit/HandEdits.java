@@ -41,6 +41,12 @@ public final class HandEdits {
         return free.withPart(partId, part -> part.withTake(take -> take.withLine(line)));
     }
 
+    /** The surroundings of a part whose notes were chosen by hand, so that drums are meant as well. */
+    public static Setting meant(Song song, Part part) {
+        Setting setting = Setting.of(song, part);
+        return part.isDrums() ? setting.withRole(Role.FIGURE) : setting;
+    }
+
     /** What a step makes of some notes of a part, as a command: the notes themselves change. */
     public record Done(Song song, Outcome outcome) {
     }
@@ -48,8 +54,7 @@ public final class HandEdits {
     /** Applies a step once to some notes of a part. What is chosen by hand is meant, drums as well. */
     public Done command(Song song, int partId, Step step, NoteSet notes) {
         Part part = song.part(partId);
-        Setting setting = Setting.of(song, part).withNotes(notes, NoteSet.NONE);
-        Outcome outcome = step.apply(part.line(), part.isDrums() ? setting.withRole(Role.FIGURE) : setting);
+        Outcome outcome = step.apply(part.line(), meant(song, part).withNotes(notes, NoteSet.NONE));
         return new Done(outcome.changes().isEmpty() ? song : put(song, partId, outcome.out()), outcome);
     }
 

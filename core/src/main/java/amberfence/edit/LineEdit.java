@@ -59,9 +59,10 @@ public interface LineEdit {
         return (line, fresh) -> each(line, notes, note -> note.withVelocity(velocity(note.velocity() + by)));
     }
 
-    /** Gives notes a velocity. */
-    static LineEdit velocity(NoteSet notes, int velocity) {
-        return (line, fresh) -> each(line, notes, note -> note.withVelocity(velocity(velocity)));
+    /** Gives notes velocities, by identity. */
+    static LineEdit velocities(Map<Long, Integer> velocities) {
+        return (line, fresh) -> Line.of(line.notes().stream()
+                .map(note -> note.withVelocity(velocity(velocities.getOrDefault(note.id(), note.velocity())))).toList());
     }
 
     private static int velocity(int wanted) {

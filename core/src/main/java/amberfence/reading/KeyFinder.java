@@ -8,7 +8,6 @@ import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
-import amberfence.theory.Scales;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -1,7 +1,10 @@
 package amberfence.song;
 
 import amberfence.theory.Key;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
+import amberfence.theory.Range;
 import amberfence.theory.Spelling;
 import java.util.List;
 
@@ -49,6 +52,27 @@ public final class FenceLine {
     /** Whether a note is allowed by hand. */
     public boolean isAllowedByHand(Note note) {
         return allowedNotes.contains(note);
+    }
+
+    /** How many degrees of the key at a note lie between it and another pitch, upward positive. */
+    public int degreesBetween(Note note, int pitch) {
+        KeyLadder ladder = KeyLadder.of(keyAt(note.start()));
+        return ladder.place(pitch).rung() - ladder.place(note.pitch()).rung();
+    }
+
+    /** The inside pitch nearest to one; of two equally near the upper or the lower. The pitch itself where none is inside. */
+    public int nearestInside(long tick, int pitch, boolean upper) {
+        PitchClassSet here = at(tick);
+        for (int distance = 0; distance < PitchClass.COUNT; distance++) {
+            int first = upper ? pitch + distance : pitch - distance;
+            int second = upper ? pitch - distance : pitch + distance;
+            for (int candidate : new int[] {first, second}) {
+                if (Range.PITCH.contains(candidate) && here.containsPitch(candidate)) {
+                    return candidate;
+                }
+            }
+        }
+        return pitch;
     }
 
     /** How many notes of a line are outside. */

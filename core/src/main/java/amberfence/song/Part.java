@@ -76,6 +76,13 @@ public record Part(int id, String name, Role role, int track, int channel, List<
         return new Part(id, name, role, track, channel, takes, index);
     }
 
+    /** Gives a take another name. */
+    public Part withTakeName(int index, String newName) {
+        List<Take> changed = new ArrayList<>(takes);
+        changed.set(index, takes.get(index).withName(newName));
+        return new Part(id, name, role, track, channel, changed, current);
+    }
+
     /** Adds a take with these notes and no steps, and makes it the current one. */
     public Part plusTake(String takeName, Line line) {
         return plusTake(new Take(takeName, line, List.of()));

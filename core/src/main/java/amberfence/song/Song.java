@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import amberfence.theory.Key;
 import amberfence.theory.Range;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -19,10 +20,17 @@ import java.util.stream.IntStream;
 public record Song(String title, TimeMap time, Fence fence, List<Part> parts, SourceFile source, long nextId) {
     /** The MIDI channel of percussion, counted from 0. */
     public static final int PERCUSSION = 9;
+    private static final int USUAL_RESOLUTION = 480;
 
     public Song {
         parts = List.copyOf(parts);
         Range.TICK.check(nextId);
+    }
+
+    /** A song with nothing in it yet: C major, 4/4, 120 quarters a minute, 480 ticks a quarter. */
+    public static Song empty(String title) {
+        return new Song(title, TimeMap.usual(USUAL_RESOLUTION), Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(),
+                SourceFile.none(USUAL_RESOLUTION), 1);
     }
 
     public Part part(int id) {

@@ -6,3 +6,4 @@
  * {@link amberfence.song.TimeMap}. Spans are half-open: a note that starts on a change belongs to what begins there.
  */
 package amberfence.song;
+

@@ -1,7 +1,6 @@
 package amberfence.step;
 
 import amberfence.song.Note;
-import amberfence.step.fence.Ties;
 import java.util.Optional;
 
 /** Something that a step could not do well, with a way out in words; see {@link StepWords}. */

@@ -12,18 +12,19 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * How one note of a part stands to the fence after the steps.
+ * How one note of a part stands to the fence, and what the steps made of it.
  *
- * @param before the note of the line
+ * @param before the note of the line; of a note that a step made, the note itself
  * @param after what the steps made of it; empty when it was left out
+ * @param isAfterInside whether what the steps made of it is inside
  * @param reason the reason of the last change or of being kept, if there is one
  */
-public record Standing(Note before, Optional<Note> after, Kind kind, Optional<Reason> reason) {
+public record Standing(Note before, Optional<Note> after, Kind kind, boolean isAfterInside, Optional<Reason> reason) {
     /** In which way a note stands. */
     public enum Kind {
         /** In the scale. */
         INSIDE,
-        /** Outside the scale, but its pitch class is always allowed. */
+        /** Outside the scale, but always allowed: its pitch class, or this note by hand. */
         ALLOWED,
         /** Outside, and left so on purpose. */
         KEPT,
@@ -34,39 +35,65 @@ public record Standing(Note before, Optional<Note> after, Kind kind, Optional<Re
         /** Inside, and changed by a step. */
         CHANGED,
         /** Left out by a step. */
-        LEFT_OUT
+        LEFT_OUT,
+        /** Made by a step: there is no note behind it. */
+        MADE
     }
 
-    /** The standing of every note of a part, in the order of its line. Drums are all inside. */
+    /** The note as it is shown: as it was, or what the steps made of it; where it was when it is left out. */
+    public Note shown(boolean asBefore) {
+        return asBefore ? before : after.orElse(before);
+    }
+
+    /** The standing of every note of a part, in the order of its line, then of those that steps made. Drums are all inside. */
     public static List<Standing> of(Song song, Part part, PartResult result) {
-        Map<Long, Change> changes = new HashMap<>();
+        FenceLine fence = song.fence().along(song.time());
+        if (result.stages().isEmpty()) {
+            return part.line().notes().stream().map(note -> of(note, part, fence)).toList();
+        }
+        Map<Long, Reason> reasons = new HashMap<>();
         Map<Long, Reason> kept = new HashMap<>();
         for (PartResult.Stage stage : result.stages()) {
-            stage.outcome().changes().forEach(change -> changes.put(change.note().id(), change));
+            stage.outcome().changes().forEach(change -> reasons.put(change.note().id(), change.reason()));
             stage.outcome().kept().forEach(note -> kept.put(note.note().id(), note.reason()));
         }
-        FenceLine fence = song.fence().along(song.time());
+        Map<Long, Note> made = new HashMap<>(2 * result.line().size());
+        result.line().notes().forEach(note -> made.put(note.id(), note));
         List<Standing> standings = new ArrayList<>(part.line().size());
         for (Note note : part.line().notes()) {
-            Change change = changes.get(note.id());
-            if (change instanceof Change.Removed removed) {
-                standings.add(new Standing(note, Optional.empty(), Kind.LEFT_OUT, Optional.of(removed.reason())));
-            } else if (change instanceof Change.Moved moved && !moved.after().equals(note)) {
-                boolean outside = kind(note, part, fence, false) == Kind.OUTSIDE;
-                standings.add(new Standing(note, Optional.of(moved.after()), outside ? Kind.MOVED : Kind.CHANGED,
-                        Optional.of(moved.reason())));
-            } else {
-                standings.add(new Standing(note, Optional.of(note), kind(note, part, fence, kept.containsKey(note.id())),
-                        Optional.ofNullable(kept.get(note.id()))));
-            }
+            Note after = made.remove(note.id());
+            standings.add(of(note, after, part, fence, reasons.get(note.id()), kept.get(note.id())));
         }
+        result.line().notes().stream().filter(note -> made.containsKey(note.id())).forEach(note -> standings.add(
+                new Standing(note, Optional.of(note), Kind.MADE, isInside(note, part, fence), Optional.empty())));
         return standings;
     }
 
-    private static Kind kind(Note note, Part part, FenceLine fence, boolean kept) {
+    private static Standing of(Note note, Part part, FenceLine fence) {
+        Kind kind = kind(note, part, fence);
+        return new Standing(note, Optional.of(note), kind, kind != Kind.OUTSIDE, Optional.empty());
+    }
+
+    private static Standing of(Note note, Note after, Part part, FenceLine fence, Reason reason, Reason kept) {
+        Kind kind = kind(note, part, fence);
+        if (after == null) {
+            return new Standing(note, Optional.empty(), Kind.LEFT_OUT, false, Optional.ofNullable(reason));
+        } else if (!after.equals(note)) {
+            return new Standing(note, Optional.of(after), kind == Kind.OUTSIDE ? Kind.MOVED : Kind.CHANGED,
+                    isInside(after, part, fence), Optional.ofNullable(reason));
+        }
+        Kind left = kind == Kind.OUTSIDE && kept != null ? Kind.KEPT : kind;
+        return new Standing(note, Optional.of(note), left, kind != Kind.OUTSIDE, Optional.ofNullable(kept));
+    }
+
+    private static boolean isInside(Note note, Part part, FenceLine fence) {
+        return part.isDrums() || fence.isInside(note);
+    }
+
+    private static Kind kind(Note note, Part part, FenceLine fence) {
         if (part.isDrums() || fence.keyAt(note.start()).contains(PitchClass.of(note.pitch()))) {
             return Kind.INSIDE;
         }
-        return fence.isInside(note) ? Kind.ALLOWED : kept ? Kind.KEPT : Kind.OUTSIDE;
+        return fence.isInside(note) ? Kind.ALLOWED : Kind.OUTSIDE;
     }
 }

@@ -76,7 +76,7 @@ class LineEditTest {
                 .containsExactly(127, 25);
         assertThat(edited("C4@120 D4@5", LineEdit.louder(NoteSet.ALL, -20)).notes()).extracting(Note::velocity)
                 .containsExactly(100, 1);
-        assertThat(edited("C4", LineEdit.velocity(NoteSet.ALL, 0)).notes()).extracting(Note::velocity).containsExactly(1);
+        assertThat(edited("C4", LineEdit.velocities(Map.of(1L, 0))).notes()).extracting(Note::velocity).containsExactly(1);
     }
 
     @Test

@@ -1,13 +1,17 @@
 package amberfence.app.fence;
 
+import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
+import amberfence.reading.Modulations;
 import amberfence.reading.PitchClassCounts;
 import amberfence.song.Fence;
+import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
+import amberfence.song.Line;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
@@ -15,11 +19,14 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleIntegerProperty;
@@ -28,22 +35,41 @@ import javafx.beans.property.SimpleObjectProperty;
 /** What the fence page is about: a fence being tried on, the key span that is worked at, and what it would mean. */
 final class FenceModel {
     private static final Pattern OWN = Pattern.compile("([0-9][0-9 ,]*)(.*)");
+    /** Among which notes a key is looked for. */
+    enum Source {
+        ALL_PARTS, THIS_PART, SELECTION
+    }
+
     private final Session session;
+    private final ScaleCollection collection;
     private final ObjectProperty<Fence> fence = new SimpleObjectProperty<>();
     private final IntegerProperty span = new SimpleIntegerProperty();
     private List<PitchClassCounts> counts = List.of();
 
-    FenceModel(Session session) {
+    FenceModel(Session session, ScaleCollection collection) {
         this.session = session;
+        this.collection = collection;
     }
 
-    /** Begins with the song's fence and the span under the playhead. */
-    void begin() {
+    /** Begins with the song's fence and one of its key spans. */
+    void begin(int index) {
         Song song = session.song();
-        counts = PitchClassCounts.bySpan(song);
-        span.set(song.fence().keys().indexAt(song.time().barOf(session.playhead().get())));
         fence.set(null);
+        counts = PitchClassCounts.bySpan(song);
+        span.set(Math.min(index, song.fence().keys().spans().size() - 1));
         fence.set(song.fence());
+    }
+
+    Session session() {
+        return session;
+    }
+
+    private Song trial() {
+        return session.song().withFence(fence.get());
+    }
+
+    KeyPlan keys() {
+        return fence.get().keys();
     }
 
     ObjectProperty<Fence> fence() {
@@ -74,7 +100,40 @@ final class FenceModel {
     /** Looks through a fence without choosing it: every view of the song shows it. */
     void tryOn(Fence tried) {
         session.tryOn().set(tried.equals(session.song().fence()) ? null : tried);
+        if (!tried.keys().equals(keys())) {
+            counts = PitchClassCounts.bySpan(session.song().withFence(tried));
+        }
         fence.set(tried);
+    }
+
+    /** Another key begins at a bar, to begin with on the same notes; it is the one that is worked at then. */
+    void split(int bar) {
+        KeyPlan changed = keys().plus(bar, keys().at(bar));
+        tryOn(fence.get().withKeys(changed));
+        span.set(changed.indexAt(bar));
+    }
+
+    /** Lets the span that is worked at begin at another bar. */
+    void moveTo(int bar) {
+        tryOn(fence.get().withKeys(keys().moved(span.get(), bar)));
+    }
+
+    /** Takes the span that is worked at away; the one before goes on. */
+    void remove() {
+        int gone = span.get();
+        KeyPlan fewer = keys().minus(gone);
+        span.set(gone - 1);
+        tryOn(fence.get().withKeys(fewer));
+    }
+
+    /** Takes the keys that were found along the song. */
+    void take(List<Modulations.Span> found) {
+        KeyPlan plan = KeyPlan.of(found.get(0).candidate().key());
+        for (Modulations.Span next : found.subList(1, found.size())) {
+            plan = plan.plus(next.fromBar(), next.candidate().key());
+        }
+        span.set(0);
+        tryOn(fence.get().withKeys(plan));
     }
 
     void tryOn(Key key) {
@@ -120,21 +179,63 @@ final class FenceModel {
         if (plain.isEmpty() && key().scale().isOwn()) {
             found.add(key().scale());
         }
-        Scales.all().stream().filter(scale -> scale.name().contains(plain)
-                || scale.synonyms().stream().anyMatch(name -> name.contains(plain))
-                || scale.group().contains(plain)).forEach(found::add);
+        Stream.concat(ownScales().stream(), Scales.all().stream()).filter(scale -> !found.contains(scale)
+                && (scale.name().toLowerCase(Locale.ROOT).contains(plain) || scale.group().contains(plain)
+                || scale.synonyms().stream().anyMatch(name -> name.contains(plain)))).forEach(found::add);
         return found;
     }
 
-    /** Keys that the notes of all parts may be in, during the span. */
-    List<KeyCandidate> candidates(KeyFamily family) {
+    /** The song's own scales and those of the collection. */
+    List<Scale> ownScales() {
+        return Stream.concat(fence.get().ownScales().stream(), collection.scales().stream()).distinct().toList();
+    }
+
+    /** Keeps the scale of the key under a name, in the song and, if wanted, for every other song. */
+    void keepScale(String name, boolean forEverySong) throws IOException {
+        Scale named = Scale.ofSemitones(name, key().scale().semitones());
+        if (forEverySong) {
+            collection.keep(named);
+        }
+        tryOn(fence.get().plusScale(named).withKeys(keys().with(span.get(), key().withScale(named))));
+    }
+
+    /** Takes an own scale out of the song and the collection; keys that use it keep it. */
+    void forgetScale(Scale scale) throws IOException {
+        collection.remove(scale);
+        tryOn(fence.get().minusScale(scale));
+    }
+
+    /** Keys that some notes may be in: those of the span, or the selected ones wherever they are. */
+    List<KeyCandidate> candidates(KeyFamily family, Source source) {
         Song song = session.song();
-        KeyPlan keys = song.fence().keys();
-        long from = song.time().barStart(keys.spans().get(span.get()).fromBar());
-        long to = span.get() + 1 < keys.spans().size() ? song.time().barStart(keys.spans().get(span.get() + 1).fromBar())
+        if (source == Source.SELECTION) {
+            return KeyFinder.find(List.of(selection()), song.time(), family);
+        }
+        long from = song.time().barStart(keys().spans().get(span.get()).fromBar());
+        long to = span.get() + 1 < keys().spans().size() ? song.time().barStart(keys().spans().get(span.get() + 1).fromBar())
                 : Long.MAX_VALUE;
-        return KeyFinder.find(song.parts().stream().filter(part -> !part.isDrums())
+        return KeyFinder.find(song.parts().stream().filter(part -> source == Source.ALL_PARTS ? !part.isDrums()
+                : Integer.valueOf(part.id()).equals(session.selectedPart().get()))
                 .map(part -> part.line().between(from, to)).toList(), song.time(), family);
+    }
+
+    /** The selected notes of the selected part. */
+    Line selection() {
+        Set<Long> selected = session.selectedNotes().get();
+        return session.part().map(part -> Line.of(part.line().notes().stream()
+                .filter(note -> selected.contains(note.id())).toList())).orElse(Line.EMPTY);
+    }
+
+    /** Where outside notes begin, as bars and shares of bars from the first, for all pitched parts. */
+    List<Double> outsidePlaces() {
+        Song song = trial();
+        FenceLine line = song.fence().along(song.time());
+        return song.parts().stream().filter(part -> !part.isDrums()).flatMap(part -> part.line().notes().stream())
+                .filter(note -> !line.isInside(note)).map(note -> {
+                    int bar = song.time().barOf(note.start());
+                    double start = song.time().barStart(bar);
+                    return bar - 1 + (note.start() - start) / (song.time().barStart(bar + 1) - start);
+                }).toList();
     }
 
     /** Makes what is tried on the song's fence. */
@@ -146,12 +247,13 @@ final class FenceModel {
 
     void putBack() {
         session.tryOn().set(null);
+        span.set(Math.min(span.get(), session.song().fence().keys().spans().size() - 1));
+        counts = PitchClassCounts.bySpan(session.song());
         fence.set(session.song().fence());
     }
 
     /** The bars of a span as text. */
     String bars(int index) {
-        KeyPlan keys = fence.get().keys();
-        return Words.bars(keys.spans().get(index).fromBar(), keys.lastBar(index, session.song().lastBar()));
+        return Words.bars(keys().spans().get(index).fromBar(), keys().lastBar(index, session.song().lastBar()));
     }
 }

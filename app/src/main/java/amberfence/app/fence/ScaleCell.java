@@ -1,9 +1,12 @@
 package amberfence.app.fence;
 
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.theory.Scale;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
@@ -19,13 +22,17 @@ final class ScaleCell extends ListCell<Scale> {
     private final Label outside = Controls.label("", "small", "teal");
     private final HBox card;
 
-    ScaleCell(FenceModel model) {
+    private final Button forget = Controls.iconButton("scale-forget", Icons.CLOSE, "fence.forgetScale", event -> { });
+
+    /** @param onForget takes an own scale out of the list */
+    ScaleCell(FenceModel model, Consumer<Scale> onForget) {
         this.model = model;
+        forget.setOnAction(event -> onForget.accept(getItem()));
         VBox texts = new VBox(-1, name, degrees);
         HBox.setHgrow(texts, Priority.ALWAYS);
         degrees.setTextOverrun(OverrunStyle.ELLIPSIS);
         outside.setMinWidth(USE_PREF_SIZE);
-        card = new HBox(6, texts, outside);
+        card = new HBox(6, texts, outside, forget);
         card.setAlignment(Pos.CENTER_LEFT);
         card.getStyleClass().add("card");
         card.setStyle("-fx-padding: 4 10 5 12;");
@@ -48,6 +55,9 @@ final class ScaleCell extends ListCell<Scale> {
         name.setText(scale.text());
         degrees.setText(scale.degreesText().replace(" ", "  "));
         outside.setText(Words.count("outside", model.outside(scale)));
+        boolean kept = scale.isOwn() && model.ownScales().contains(scale);
+        forget.setVisible(kept);
+        forget.setManaged(kept);
         card.getStyleClass().remove("chosen");
         if (scale.equals(model.key().scale())) {
             card.getStyleClass().add("chosen");

@@ -1,6 +1,8 @@
 package amberfence.app.files;
 
+import amberfence.format.WholeFile;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -33,6 +35,25 @@ public final class AppFolder {
 
     Path autosave() {
         return folder.resolve("unsaved.amber");
+    }
+
+    /** Where the files lie that stand on the clipboard or are dragged out. */
+    public Path clips() {
+        return folder.resolve("clips");
+    }
+
+    /** Scales of one's own, kept for every song, as lines of semitones and a name. */
+    public List<String> ownScales() {
+        try {
+            return Files.readAllLines(folder.resolve("scales.txt"));
+        } catch (IOException e) {
+            return List.of();
+        }
+    }
+
+    public void keepOwnScales(List<String> lines) throws IOException {
+        create();
+        WholeFile.write(folder.resolve("scales.txt"), String.join("\n", lines).getBytes(StandardCharsets.UTF_8));
     }
 
     void create() throws IOException {

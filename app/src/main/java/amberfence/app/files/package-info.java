@@ -1,2 +1,3 @@
 /** Files: opening, importing, saving and exporting off the interface thread; recent files; autosave and recovery. */
 package amberfence.app.files;
+

@@ -36,7 +36,8 @@ public final class HeadView extends HBox {
     private final SimpleBooleanProperty noRedo = new SimpleBooleanProperty();
 
     /** @param songMenu what can be done with the song as a whole */
-    public HeadView(Session session, Node songMenu, Runnable openFence, Runnable importFile, Runnable exportFile) {
+    public HeadView(Session session, Node songMenu, Runnable openFence, Runnable openHistory, Runnable importFile,
+                    Runnable exportFile) {
         super(16);
         this.session = session;
         getStyleClass().add("head");
@@ -50,7 +51,7 @@ public final class HeadView extends HBox {
         name.setAlignment(Pos.CENTER_LEFT);
         name.setMinWidth(90);
         getChildren().addAll(name, songMenu, fenceChip(openFence), transport(), beforeAfter(), Controls.filler(),
-                undoRedo(), Controls.button("import", "head.import", event -> importFile.run()),
+                undoRedo(openHistory), Controls.button("import", "head.import", event -> importFile.run()),
                 Controls.button("export", "head.export", event -> exportFile.run(), "primary"));
         session.results().addListener((property, old, now) -> update());
         session.file().addListener((property, old, now) -> update());
@@ -93,13 +94,14 @@ public final class HeadView extends HBox {
         return either;
     }
 
-    private Node undoRedo() {
+    private Node undoRedo(Runnable openHistory) {
         Button undo = Controls.iconButton("undo", Icons.UNDO, "head.undo",
                 () -> Words.say("head.undoWhat", session.undoName().orElse("")), event -> session.undo());
         Button redo = Controls.iconButton("redo", Icons.REDO, "head.redo",
                 () -> Words.say("head.redoWhat", session.redoName().orElse("")), event -> session.redo());
         HBox box = new HBox(2, Controls.disabledWhen(undo, noUndo, "head.nothingToUndo"),
-                Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"));
+                Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"),
+                Controls.iconButton("history", Icons.HISTORY, "head.history", event -> openHistory.run()));
         box.setAlignment(Pos.CENTER);
         return box;
     }

@@ -1,47 +1,34 @@
 package amberfence.app.ladder;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.step.Standing;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 
-/** What mouse and keys do in the ladder: select, scroll, zoom, and move the playhead. */
+/** What the mouse does in the ladder: select, move, stretch, draw, scroll, zoom, and move the playhead. */
 final class LadderGestures {
-    /** A rubber band from where the mouse was pressed to where it is now, in pixels. */
-    record Band(double fromX, double fromY, double toX, double toY) {
-        Band to(double x, double y) {
-            return new Band(fromX, fromY, x, y);
-        }
-
-        double left() {
-            return Math.min(fromX, toX);
-        }
-
-        double right() {
-            return Math.max(fromX, toX);
-        }
-
-        double top() {
-            return Math.min(fromY, toY);
-        }
-
-        double bottom() {
-            return Math.max(fromY, toY);
-        }
-    }
-
     private final LadderView ladder;
     private final Session session;
-    private Band band;
+    private final NoteCommands commands;
+    private final Consumer<MouseEvent> openMenu;
+    private LadderDrag drag;
+    /** The note that stays alone in the selection if the press turns out to be a click. */
+    private Long clicked;
 
-    LadderGestures(LadderView ladder, Session session) {
+    LadderGestures(LadderView ladder, Session session, NoteCommands commands, Consumer<MouseEvent> openMenu) {
         this.ladder = ladder;
         this.session = session;
+        this.commands = commands;
+        this.openMenu = openMenu;
     }
 
     void listen(Node notes, Node ruler) {
@@ -51,83 +38,90 @@ final class LadderGestures {
         ruler.setOnMousePressed(event -> movePlayhead(event.getX()));
         ruler.setOnMouseDragged(event -> movePlayhead(event.getX()));
         ladder.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
-        ladder.addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
     }
 
-    /** The rubber band while one is drawn. */
-    Optional<Band> band() {
-        return Optional.ofNullable(band);
+    /** The drag that goes on, if one does. */
+    Optional<LadderDrag> drag() {
+        return Optional.ofNullable(drag);
     }
 
-    /** The note under a place of the notes' layer: where it is shown, or where it was. */
-    Optional<Standing> noteAt(double x, double y) {
-        Viewport now = ladder.viewport();
-        boolean before = session.showingBefore().get();
-        Standing found = null;
-        for (int i = ladder.scene().firstAt(now.tick(x) - 4 / now.pixelsPerTick()); i < ladder.scene().notes().size(); i++) {
-            Standing standing = ladder.scene().notes().get(i);
-            if (standing.before().start() > now.tick(x) + 1) {
-                break;
-            }
-            if (NotePainter.Box.of(now, standing.before(), standing.before().pitch()).contains(x, y)
-                    || NotePainter.Box.of(now, standing.before(), LadderScene.shownPitch(standing, before)).contains(x, y)) {
-                found = standing;
-            }
-        }
-        return Optional.ofNullable(found);
+    /** Puts a drag away without doing anything. */
+    void cancel() {
+        drag = null;
+        clicked = null;
+        ladder.markOverlay();
+    }
+
+    Optional<LadderHit> hit(double x, double y) {
+        return LadderHit.at(ladder.viewport(), ladder.scene(), session.showingBefore().get(), x, y);
     }
 
     private void pressed(MouseEvent event) {
         ladder.requestFocus();
-        if (ladder.scene().isEmpty()) {
+        if (ladder.scene().isEmpty() || session.working().get()) {
             return;
         }
-        Optional<Standing> hit = noteAt(event.getX(), event.getY());
-        Set<Long> selected = event.isShiftDown() ? new HashSet<>(session.selectedNotes().get()) : new HashSet<>();
-        if (hit.isPresent()) {
-            long id = hit.get().before().id();
+        Optional<LadderHit> hit = hit(event.getX(), event.getY());
+        hit.ifPresent(note -> select(note.standing().before().id(), event));
+        if (event.getButton() == MouseButton.SECONDARY) {
+            openMenu.accept(event);
+        } else if (hit.isPresent()) {
+            take(hit.get(), event);
+        } else if (ladder.drawing().get() || event.getClickCount() == 2) {
+            drag = new DrawDrag(ladder, session, commands, event.getX(), event.getY(), event.isAltDown());
+        } else {
+            if (!event.isShiftDown()) {
+                session.selectedNotes().set(Set.of());
+            }
+            drag = new BandDrag(ladder, session, event.getX(), event.getY());
+        }
+        ladder.markOverlay();
+    }
+
+    /** A press on a selected note keeps the selection, as it may become a drag of all of them. */
+    private void select(long id, MouseEvent event) {
+        Set<Long> selected = new HashSet<>(session.selectedNotes().get());
+        clicked = null;
+        if (event.isShiftDown()) {
             if (!selected.add(id)) {
                 selected.remove(id);
             }
+        } else if (selected.contains(id)) {
+            clicked = event.getButton() == MouseButton.PRIMARY ? id : null;
         } else {
-            band = new Band(event.getX(), event.getY(), event.getX(), event.getY());
+            selected = Set.of(id);
         }
         session.selectedNotes().set(Set.copyOf(selected));
     }
 
-    private void dragged(MouseEvent event) {
-        if (band == null) {
+    private void take(LadderHit hit, MouseEvent event) {
+        Note grabbed = hit.standing().shown(session.showingBefore().get());
+        NoteSet source = commands.selection().source();
+        if (!source.contains(grabbed)) {
             return;
         }
-        band = band.to(event.getX(), event.getY());
-        ladder.markOverlay();
+        List<Note> notes = commands.heard().notes().stream().filter(source::contains).toList();
+        boolean edge = hit.place() == LadderHit.Place.START || hit.place() == LadderHit.Place.END;
+        drag = edge ? new StretchDrag(ladder, session, commands, grabbed, notes, hit.place() == LadderHit.Place.END,
+                event.getX()) : new MoveDrag(ladder, session, commands, grabbed, notes, event.getX(), event.getY());
+    }
+
+    private void dragged(MouseEvent event) {
+        if (drag != null) {
+            drag.to(event.getX(), event.getY(), event.isAltDown());
+            ladder.showWords(drag.words(), event.getX(), event.getY());
+            ladder.markOverlay();
+        }
     }
 
     private void released(MouseEvent event) {
-        if (band == null) {
-            return;
-        }
-        Viewport now = ladder.viewport();
-        double left = now.tick(band.left());
-        double right = now.tick(band.right());
-        int high = now.pitch(band.top());
-        int low = now.pitch(band.bottom());
-        boolean isClick = band.right() - band.left() < 3 && band.bottom() - band.top() < 3;
-        band = null;
-        ladder.markOverlay();
-        if (!isClick) {
-            Set<Long> selected = new HashSet<>(event.isShiftDown() ? session.selectedNotes().get() : Set.of());
-            for (int i = ladder.scene().firstAt(left); i < ladder.scene().notes().size(); i++) {
-                Standing standing = ladder.scene().notes().get(i);
-                if (standing.before().start() >= right) {
-                    break;
-                }
-                int pitch = LadderScene.shownPitch(standing, session.showingBefore().get());
-                if (pitch >= low && pitch <= high && standing.before().end() > left) {
-                    selected.add(standing.before().id());
-                }
-            }
-            session.selectedNotes().set(Set.copyOf(selected));
+        LadderDrag done = drag;
+        Long single = clicked;
+        cancel();
+        if (done instanceof MoveDrag move && !move.hasMoved() && single != null) {
+            session.selectedNotes().set(Set.of(single));
+        } else if (done != null) {
+            done.finish(event.isShiftDown());
         }
     }
 
@@ -154,49 +148,5 @@ final class LadderGestures {
             ladder.look(now.withScroll(now.scroll() - amount));
         }
         event.consume();
-    }
-
-    private void typed(KeyEvent event) {
-        if (ladder.scene().isEmpty() || event.isShortcutDown() || event.isAltDown()) {
-            return;
-        }
-        switch (event.getCode()) {
-            case LEFT -> step(-1);
-            case RIGHT -> step(1);
-            case HOME -> stepTo(0);
-            case END -> stepTo(ladder.scene().notes().size() - 1);
-            case UP -> ladder.look(ladder.viewport().withScroll(ladder.viewport().scroll() - 36));
-            case DOWN -> ladder.look(ladder.viewport().withScroll(ladder.viewport().scroll() + 36));
-            case PLUS, EQUALS, ADD -> ladder.zoomTime(1.25);
-            case MINUS, SUBTRACT -> ladder.zoomTime(0.8);
-            case DIGIT0, NUMPAD0 -> ladder.showAll();
-            case ESCAPE -> session.selectedNotes().set(Set.of());
-            default -> {
-                return;
-            }
-        }
-        event.consume();
-    }
-
-    private void step(int by) {
-        int at = by > 0 ? -1 : ladder.scene().notes().size();
-        for (int i = 0; i < ladder.scene().notes().size(); i++) {
-            if (session.selectedNotes().get().contains(ladder.scene().notes().get(i).before().id())) {
-                at = i;
-                break;
-            }
-        }
-        if (at < 0 && by > 0) {
-            at = ladder.scene().firstFrom(ladder.viewport().firstTick()) - 1;
-        }
-        stepTo(at + by);
-    }
-
-    private void stepTo(int index) {
-        if (!ladder.scene().notes().isEmpty()) {
-            Standing note = ladder.scene().notes().get(Math.max(0, Math.min(ladder.scene().notes().size() - 1, index)));
-            session.selectedNotes().set(Set.of(note.before().id()));
-            ladder.reveal(note.before());
-        }
     }
 }

@@ -1,49 +1,56 @@
 package amberfence.app.ladder;
 
+import amberfence.app.hands.NoteClipboard;
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.hands.NotesMenu;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
-import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
-import amberfence.song.Part;
-import java.util.Locale;
+import java.util.function.IntConsumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The ladder with its heading, its key to the signs, and the buttons for zooming. */
+/** The ladder with its tools, the keys above it, velocities below it, and the legend of its signs. */
 public final class LadderPanel extends VBox {
     /** The width of the degrees at the left, for lining up what stands below. */
     public static final double DEGREES = LadderView.DEGREES;
     private final LadderView ladder;
 
-    public LadderPanel(Session session) {
-        super(4);
-        ladder = new LadderView(session);
-        Label heading = Controls.label("", "heading");
-        heading.setId("ladder-heading");
+    /** @param openFence opens the fence page at a key of the song */
+    public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, IntConsumer openFence) {
+        super(3);
+        ContextMenu context = new ContextMenu();
+        ladder = new LadderView(session, commands, event -> {
+            context.getItems().setAll(menu.items());
+            context.show(this, event.getScreenX(), event.getScreenY());
+        });
+        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.hide());
+        KeyLane keys = new KeyLane(session, ladder, openFence);
+        VBox.setMargin(keys, new Insets(0, 10, -2, DEGREES));
+        VelocityLane velocities = new VelocityLane(session, ladder, commands);
+        VBox.setVgrow(ladder, Priority.ALWAYS);
+        getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, foot(velocities));
+    }
+
+    private static Node foot(Node velocities) {
+        ToggleButton fold = Controls.fold("velocity-fold", "ladder.velocities");
+        velocities.managedProperty().bind(fold.selectedProperty());
+        velocities.visibleProperty().bind(fold.selectedProperty());
         Label legend = Controls.label(Words.say("ladder.legend"), "soft", "small");
         legend.setMinWidth(0);
-        HBox head = new HBox(10, heading, Controls.filler(), legend,
-                Controls.iconButton("zoom-out", Icons.NARROWER, "ladder.narrower", event -> ladder.zoomTime(0.8)),
-                Controls.iconButton("zoom-in", Icons.WIDER, "ladder.wider", event -> ladder.zoomTime(1.25)),
-                Controls.iconButton("zoom-song", Icons.WHOLE, "ladder.whole", event -> ladder.showAll()));
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.setPadding(new Insets(0, 10, 0, DEGREES));
-        heading.setMinWidth(USE_PREF_SIZE);
-        head.setSpacing(4);
-        VBox.setVgrow(ladder, Priority.ALWAYS);
-        getChildren().addAll(head, ladder);
-        Runnable update = () -> {
-            heading.setText(session.part().map(Part::name).map(name -> Words.say("ladder.heading", name)
-                    .toUpperCase(Locale.ROOT)).orElse(Words.say("ladder.empty")));
-        };
-        session.results().addListener((property, old, now) -> update.run());
-        session.selectedPart().addListener((property, old, now) -> update.run());
-        update.run();
+        HBox foot = new HBox(10, fold, Controls.filler(), legend);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.setPadding(new Insets(0, 10, 0, DEGREES));
+        return foot;
     }
 
     /** Scrolls so that a note is seen. */

@@ -4,7 +4,9 @@ import amberfence.app.session.Results;
 import amberfence.song.FenceLine;
 import amberfence.song.Part;
 import amberfence.step.Standing;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntPredicate;
 
 /** What the ladder shows of a part: its notes and how they stand, ready to find those of a span of time quickly. */
@@ -13,23 +15,40 @@ final class LadderScene {
     private final Results results;
     private final Part part;
     private final List<Standing> notes;
+    /** For each note the earlier of the beginnings that it had and has; they never go back. */
+    private final long[] begins;
     /** For each note the latest end of it and all before it. */
     private final long[] latestEnd;
 
-    private LadderScene(Results results, Part part, List<Standing> notes) {
+    private LadderScene(Results results, Part part, List<Standing> standings) {
         this.results = results;
         this.part = part;
-        this.notes = notes;
+        this.notes = inTime(standings);
+        this.begins = notes.stream().mapToLong(LadderScene::begin).toArray();
         this.latestEnd = new long[notes.size()];
         long latest = 0;
         for (int i = 0; i < latestEnd.length; i++) {
-            latest = Math.max(latest, notes.get(i).before().end());
+            latest = Math.max(latest, Math.max(notes.get(i).before().end(), notes.get(i).shown(false).end()));
             latestEnd[i] = latest;
         }
     }
 
     static LadderScene of(Results results, Part part) {
         return new LadderScene(results, part, Standing.of(results.song(), part, results.part(part.id())));
+    }
+
+    private static long begin(Standing standing) {
+        return Math.min(standing.before().start(), standing.shown(false).start());
+    }
+
+    /** A step that moves notes in time may have changed their order. */
+    private static List<Standing> inTime(List<Standing> standings) {
+        for (int i = 1; i < standings.size(); i++) {
+            if (begin(standings.get(i)) < begin(standings.get(i - 1))) {
+                return standings.stream().sorted(Comparator.comparingLong(LadderScene::begin)).toList();
+            }
+        }
+        return standings;
     }
 
     boolean isEmpty() {
@@ -44,12 +63,22 @@ final class LadderScene {
         return results;
     }
 
+    /** All notes, in the order in which they begin or began. */
     List<Standing> notes() {
         return notes;
     }
 
     FenceLine fence() {
         return results.fence();
+    }
+
+    /** When a note of the list begins or began, whichever is earlier. */
+    long begin(int index) {
+        return begins[index];
+    }
+
+    Optional<Standing> note(long id) {
+        return notes.stream().filter(note -> note.before().id() == id).findFirst();
     }
 
     /** The index of the first note that may still sound at a tick. */
@@ -59,7 +88,7 @@ final class LadderScene {
 
     /** The index of the first note that begins at a tick or later. */
     int firstFrom(double tick) {
-        return first(index -> notes.get(index).before().start() >= tick);
+        return first(index -> begins[index] >= tick);
     }
 
     /** The first index from which on a condition holds. */
@@ -75,10 +104,5 @@ final class LadderScene {
             }
         }
         return low;
-    }
-
-    /** The pitch at which a note is shown: where the steps put it, or where it was. */
-    static int shownPitch(Standing standing, boolean before) {
-        return before ? standing.before().pitch() : standing.after().orElse(standing.before()).pitch();
     }
 }

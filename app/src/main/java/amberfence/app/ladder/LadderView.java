@@ -1,20 +1,24 @@
 package amberfence.app.ladder;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Swatches;
-import amberfence.app.theme.Swatches.Role;
+import amberfence.app.words.Words;
+import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.Standing;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollBar;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
@@ -26,49 +30,43 @@ public final class LadderView extends Region {
     static final double DEGREES = 62;
     static final double RULER = 22;
     private static final double BAR = 10;
+    private static final int USUAL_BARS = 8;
+    private static final int MIDDLE_C = 60;
 
     private final Session session;
-    private final Swatches swatches = new Swatches(this::themeChanged);
+    private final Swatches swatches = new Swatches(this::markAll);
     private final Canvas degrees = new Canvas();
     private final Canvas ruler = new Canvas();
     private final Canvas rows = new Canvas();
     private final Canvas notes = new Canvas();
     private final Canvas overlay = new Canvas();
-    private final ScrollBar across = new ScrollBar();
-    private final ScrollBar down = new ScrollBar();
-    private final Label hover = new Label();
+    private final LadderHover hover = new LadderHover();
     private final RowPainter rowPainter = new RowPainter(swatches);
     private final NotePainter notePainter = new NotePainter(swatches);
-    private final NoteWords noteWords = new NoteWords();
-    private final LadderGestures gestures;
+    private final OverlayPainter overlayPainter = new OverlayPainter(swatches);
     private final ObjectProperty<Viewport> view = new SimpleObjectProperty<>();
+    private final LadderScrolling scrolling = new LadderScrolling(view);
+    private final BooleanProperty drawing = new SimpleBooleanProperty();
+    private final BooleanProperty following = new SimpleBooleanProperty();
+    private final LadderGestures gestures;
     private LadderScene scene = LadderScene.EMPTY;
+    private Line outline = Line.EMPTY;
     private boolean rowsMarked = true;
     private boolean notesMarked = true;
     private boolean overlayMarked = true;
     private boolean placed;
     private double zoom = 1;
-    private boolean updating;
 
-    public LadderView(Session session) {
+    /** @param openMenu opens what can be done with the selected notes */
+    public LadderView(Session session, NoteCommands commands, Consumer<MouseEvent> openMenu) {
         this.session = session;
-        this.gestures = new LadderGestures(this, session);
+        this.gestures = new LadderGestures(this, session, commands, openMenu);
+        new LadderKeys(this, session, commands);
         setId("ladder");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
-        across.setId("ladder-across");
-        down.setId("ladder-down");
-        down.setOrientation(Orientation.VERTICAL);
-        across.setFocusTraversable(false);
-        down.setFocusTraversable(false);
-        hover.setId("ladder-hover");
-        hover.getStyleClass().addAll("tooltip");
-        hover.setVisible(false);
-        hover.setMouseTransparent(true);
-        hover.setWrapText(true);
-        hover.setMaxWidth(360);
         overlay.setId("ladder-notes");
-        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, across, down, hover);
+        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, scrolling.across(), scrolling.down(), hover);
         listen();
     }
 
@@ -80,33 +78,42 @@ public final class LadderView extends Region {
         });
         session.showingBefore().addListener((property, old, now) -> markNotes());
         session.selectedNotes().addListener((property, old, now) -> selectionChanged());
-        session.playhead().addListener((property, old, now) -> markOverlay());
-        view.addListener((property, old, now) -> viewChanged(old, now));
-        across.valueProperty().addListener((property, old, now) -> {
-            if (!updating && view.get() != null) {
-                view.set(view.get().withFirstTick(now.doubleValue()));
-            }
-        });
-        down.valueProperty().addListener((property, old, now) -> {
-            if (!updating && view.get() != null) {
-                view.set(view.get().withScroll(now.doubleValue()));
-            }
-        });
+        session.outlinedTake().addListener((property, old, now) -> updateOutline());
+        session.pick().notes().addListener((property, old, now) -> markNotes());
+        session.playhead().addListener((property, old, now) -> followPlayhead(now.longValue()));
+        view.addListener((property, old, now) -> viewChanged(now));
         overlay.setOnMouseMoved(this::hoverAt);
         overlay.setOnMouseExited(event -> hover.setVisible(false));
+        drawing.addListener((property, old, now) -> overlay.setCursor(now ? Cursor.CROSSHAIR : Cursor.DEFAULT));
         gestures.listen(overlay, ruler);
         focusedProperty().addListener((property, old, now) -> markOverlay());
         updateScene();
     }
 
-    private void themeChanged() {
+    /** While true, a press on an empty place draws a note. */
+    BooleanProperty drawing() {
+        return drawing;
+    }
+
+    /** While true, the ladder scrolls along with the playhead. */
+    BooleanProperty following() {
+        return following;
+    }
+
+    private void markAll() {
         rowsMarked = true;
-        markNotes();
-        markOverlay();
+        notesMarked = true;
+        overlayMarked = true;
+        requestLayout();
     }
 
     private void markNotes() {
         notesMarked = true;
+        requestLayout();
+    }
+
+    void markOverlay() {
+        overlayMarked = true;
         requestLayout();
     }
 
@@ -119,6 +126,11 @@ public final class LadderView extends Region {
         return view.get();
     }
 
+    /** What is seen, for what stands above and below the ladder on the same axis of time. */
+    ObjectProperty<Viewport> view() {
+        return view;
+    }
+
     void look(Viewport there) {
         view.set(there);
     }
@@ -128,23 +140,24 @@ public final class LadderView extends Region {
         view.set(view.get().withRows(plan()));
     }
 
-    void markOverlay() {
-        overlayMarked = true;
-        requestLayout();
-    }
-
     private void updateScene() {
         if (session.results().get() == null) {
             return;
         }
         scene = session.part().map(part -> LadderScene.of(session.results().get(), part)).orElse(LadderScene.EMPTY);
-        rowsMarked = true;
-        notesMarked = true;
-        overlayMarked = true;
+        updateOutline();
         if (view.get() != null && !scene.isEmpty()) {
-            view.set(view.get().withRows(plan()));
+            fitRows();
+            scrolling.follow(view.get(), scene);
         }
-        requestLayout();
+        markAll();
+    }
+
+    private void updateOutline() {
+        Integer take = session.outlinedTake().get();
+        boolean there = take != null && !scene.isEmpty() && take < scene.part().takes().size();
+        outline = there ? scene.results().take(scene.part().id(), take) : Line.EMPTY;
+        markNotes();
     }
 
     private long middleTick() {
@@ -157,22 +170,10 @@ public final class LadderView extends Region {
         return new RowPlan(scene.fence().at(middleTick()), zoom);
     }
 
-    private void viewChanged(Viewport old, Viewport now) {
-        rowsMarked = true;
-        notesMarked = true;
-        overlayMarked = true;
+    private void viewChanged(Viewport now) {
         hover.setVisible(false);
-        updating = true;
-        long end = scene.isEmpty() ? 1 : Math.max(1, scene.results().song().end());
-        double seen = now.width() / now.pixelsPerTick();
-        across.setMax(Math.max(0, end + seen * 0.1 - seen));
-        across.setVisibleAmount(across.getMax() * Math.min(1, seen / Math.max(1, end)));
-        across.setValue(now.firstTick());
-        down.setMax(Math.max(0, now.rows().total() - now.height()));
-        down.setVisibleAmount(down.getMax() * Math.min(1, now.height() / now.rows().total()));
-        down.setValue(now.scroll());
-        updating = false;
-        requestLayout();
+        scrolling.follow(now, scene);
+        markAll();
     }
 
     @Override
@@ -184,8 +185,8 @@ public final class LadderView extends Region {
         for (Canvas layer : new Canvas[] {rows, notes, overlay}) {
             place(layer, DEGREES, RULER, width, height);
         }
-        across.resizeRelocate(DEGREES, RULER + height, width, BAR);
-        down.resizeRelocate(DEGREES + width, RULER, BAR, height);
+        scrolling.across().resizeRelocate(DEGREES, RULER + height, width, BAR);
+        scrolling.down().resizeRelocate(DEGREES + width, RULER, BAR, height);
         if (scene.isEmpty()) {
             clearAll();
             return;
@@ -221,59 +222,59 @@ public final class LadderView extends Region {
         if (rowsMarked) {
             rowPainter.paintRows(rows.getGraphicsContext2D(), now, scene);
             rowPainter.paintRuler(ruler.getGraphicsContext2D(), now, scene, RULER);
-            rowPainter.paintDegrees(degrees.getGraphicsContext2D(), now, scene, DEGREES,
-                    scene.fence().spellingAt(middleTick()));
+            rowPainter.paintDegrees(degrees.getGraphicsContext2D(), now, DEGREES, scene.fence().spellingAt(middleTick()));
             rowsMarked = false;
         }
         if (notesMarked) {
-            notePainter.paint(notes.getGraphicsContext2D(), now, scene, session.showingBefore().get(),
-                    session.selectedNotes().get());
+            notePainter.paint(notes.getGraphicsContext2D(), now, scene, new NotePainter.Marks(session.showingBefore().get(),
+                    session.selectedNotes().get(), session.pick().notes().get(), outline));
             notesMarked = false;
         }
         if (overlayMarked) {
-            drawOverlay(overlay.getGraphicsContext2D(), now);
+            overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.playhead().get(), isFocused(), gestures.drag());
             overlayMarked = false;
         }
-    }
-
-    private void drawOverlay(GraphicsContext g, Viewport now) {
-        g.clearRect(0, 0, now.width(), now.height());
-        g.setFill(swatches.color(Role.ALARM));
-        g.fillRect(Math.round(now.x(session.playhead().get())) - 0.5, 0, 1.5, now.height());
-        g.setStroke(swatches.color(isFocused() ? Role.AMBER_DEEP : Role.RULE));
-        g.setLineWidth(isFocused() ? 2 : 1);
-        g.strokeRect(0.5, 0.5, now.width() - 1, now.height() - 1);
-        gestures.band().ifPresent(band -> {
-            g.setStroke(swatches.color(Role.AMBER_DEEP));
-            g.setLineWidth(1);
-            g.strokeRect(band.left(), band.top(), band.right() - band.left(), band.bottom() - band.top());
-        });
     }
 
     /** The first bars of the part, with its notes in the middle. */
     private void showUsual() {
         var song = scene.results().song();
-        long first = scene.notes().isEmpty() ? 0 : scene.notes().get(0).before().start();
+        long first = scene.notes().isEmpty() ? 0 : scene.begin(0);
         int bar = song.time().barOf(first);
-        view.set(view.get().showing(song.time().barStart(bar), song.time().barStart(Math.min(bar + 8, song.lastBar() + 1))));
-        centrePitches();
+        int last = scene.notes().isEmpty() ? bar + USUAL_BARS : Math.min(bar + USUAL_BARS, song.lastBar() + 1);
+        view.set(view.get().showing(song.time().barStart(bar), song.time().barStart(last)));
+        centrePitches(scene.notes());
     }
 
     /** Shows the whole song. */
     public void showAll() {
         if (!scene.isEmpty()) {
             view.set(view.get().showing(0, scene.results().song().time().barStart(scene.results().song().lastBar() + 1)));
-            view.set(view.get().withRows(plan()));
-            centrePitches();
+            centrePitches(scene.notes());
         }
     }
 
-    private void centrePitches() {
-        view.set(view.get().withRows(plan()));
-        int[] pitches = scene.notes().stream().limit(5000).mapToInt(note -> note.before().pitch()).sorted().toArray();
-        if (pitches.length > 0) {
-            view.set(view.get().centredOn((pitches[0] + pitches[pitches.length - 1]) / 2));
+    /** Shows the selected notes as wide as they fit. */
+    public void showSelection() {
+        Set<Long> selected = session.selectedNotes().get();
+        List<Standing> chosen = scene.notes().stream().filter(note -> selected.contains(note.before().id())).toList();
+        if (chosen.isEmpty()) {
+            session.message().set(Words.say("hands.selectFirst"));
+            return;
         }
+        boolean before = session.showingBefore().get();
+        long from = chosen.stream().mapToLong(note -> note.shown(before).start()).min().orElseThrow();
+        long to = chosen.stream().mapToLong(note -> note.shown(before).end()).max().orElseThrow();
+        long margin = Math.max(1, (to - from) / 12);
+        view.set(view.get().showing(Math.max(0, from - margin), to + margin));
+        centrePitches(chosen);
+    }
+
+    private void centrePitches(List<Standing> around) {
+        fitRows();
+        boolean before = session.showingBefore().get();
+        int[] pitches = around.stream().limit(5000).mapToInt(note -> note.shown(before).pitch()).sorted().toArray();
+        view.set(view.get().centredOn(pitches.length == 0 ? MIDDLE_C : (pitches[0] + pitches[pitches.length - 1]) / 2));
     }
 
     /** Makes time wider (above 1) or narrower, around the middle of the view. */
@@ -287,7 +288,7 @@ public final class LadderView extends Region {
     public void zoomRows(double factor) {
         zoom = Math.max(0.4, Math.min(2.5, zoom * factor));
         if (view.get() != null && !scene.isEmpty()) {
-            view.set(view.get().withRows(plan()));
+            fitRows();
         }
     }
 
@@ -305,38 +306,63 @@ public final class LadderView extends Region {
         view.set(y < 20 || y > now.height() - 20 ? now.centredOn(note.pitch()) : now);
     }
 
+    private void followPlayhead(long tick) {
+        Viewport now = view.get();
+        if (following.get() && now != null && !scene.isEmpty() && (now.x(tick) < 0 || now.x(tick) > now.width() - 40)) {
+            view.set(now.withFirstTick(tick - now.width() / now.pixelsPerTick() / 8));
+            fitRows();
+        }
+        markOverlay();
+    }
+
     private void hoverAt(MouseEvent event) {
         if (view.get() == null || scene.isEmpty()) {
             return;
         }
-        String text = gestures.noteAt(event.getX(), event.getY()).map(note -> noteWords.of(note, scene))
-                .orElseGet(() -> noteWords.ofRow(view.get().pitch(event.getY()), (long) Math.max(0,
-                        view.get().tick(event.getX())), scene));
-        hover.setText(text);
-        hover.setVisible(true);
-        hover.autosize();
-        double x = Math.min(DEGREES + event.getX() + 14, getWidth() - hover.getWidth() - 4);
-        double below = RULER + event.getY() + 18;
-        hover.relocate(x, below + hover.getHeight() > getHeight() ? RULER + event.getY() - hover.getHeight() - 10 : below);
+        Optional<LadderHit> hit = gestures.hit(event.getX(), event.getY());
+        overlay.setCursor(hit.map(note -> switch (note.place()) {
+            case START -> Cursor.W_RESIZE;
+            case END -> Cursor.E_RESIZE;
+            default -> Cursor.HAND;
+        }).orElse(drawing.get() ? Cursor.CROSSHAIR : Cursor.DEFAULT));
+        showWords(hover.words(hit, view.get(), scene, event.getX(), event.getY()), event.getX(), event.getY());
+    }
+
+    /** Shows words beside a place of the notes' layer. */
+    void showWords(String words, double x, double y) {
+        hover.show(words, x, y, getWidth(), getHeight());
+    }
+
+    /** Lets go of what is being done: a drag, drawing, or the selection. */
+    void escape() {
+        hover.setVisible(false);
+        if (gestures.drag().isPresent()) {
+            gestures.cancel();
+        } else if (drawing.get()) {
+            drawing.set(false);
+        } else {
+            session.selectedNotes().set(Set.of());
+        }
     }
 
     private void selectionChanged() {
         markNotes();
         Set<Long> selected = session.selectedNotes().get();
         if (selected.size() == 1) {
-            long id = selected.iterator().next();
-            scene.notes().stream().filter(note -> note.before().id() == id).findFirst()
-                    .ifPresent(note -> setAccessibleText(noteWords.of(note, scene)));
+            scene.note(selected.iterator().next()).ifPresent(note -> setAccessibleText(hover.words(note, scene)));
         }
     }
 
     /** The place of a note in this view's own coordinates, for tests and for what points at notes; empty when not seen. */
     public Optional<Point2D> placeOf(long noteId) {
-        return scene.notes().stream().filter(note -> note.before().id() == noteId).findFirst().map(note -> {
-            NotePainter.Box box = NotePainter.Box.of(view.get(), note.before(),
-                    LadderScene.shownPitch(note, session.showingBefore().get()));
-            return new Point2D(DEGREES + box.x() + Math.min(box.width() / 2, 20), RULER + box.y()
-                    + box.height() / 2);
+        return scene.note(noteId).map(note -> {
+            NoteBox box = NoteBox.of(view.get(), note.shown(session.showingBefore().get()));
+            return new Point2D(DEGREES + box.x() + Math.min(box.width() / 2, 20), RULER + box.y() + box.height() / 2);
         }).filter(point -> getLayoutBounds().contains(point));
+    }
+
+    /** The place of a pitch at a tick in this view's own coordinates, wherever it lies. */
+    public Point2D placeOf(long tick, int pitch) {
+        return new Point2D(DEGREES + view.get().x(tick), RULER + view.get().middle(pitch));
     }
 }

@@ -17,12 +17,15 @@ final class NoteWords {
                 scene.results().song().time().position(note.start()).text(), note.velocity());
         return head + switch (standing.kind()) {
             case INSIDE -> "";
-            case ALLOWED -> Words.say("ladder.allowed");
-            case KEPT -> Words.say("ladder.kept");
+            case ALLOWED -> Words.say(scene.fence().isAllowedByHand(note) ? "ladder.allowedByHand" : "ladder.allowed");
+            case KEPT -> Words.say("ladder.kept", reason(standing, spelling));
             case OUTSIDE -> Words.say("ladder.outside", spelling.key().text());
+            case MADE -> Words.say("ladder.made");
             case LEFT_OUT -> Words.say("ladder.leftOut");
             case MOVED -> Words.say("ladder.moved", pitch(standing, spelling), reason(standing, spelling));
-            case CHANGED -> Words.say("ladder.changed", pitch(standing, spelling), reason(standing, spelling));
+            case CHANGED -> standing.shown(false).pitch() == note.pitch()
+                    ? Words.say("ladder.retimed", reason(standing, spelling))
+                    : Words.say("ladder.changed", pitch(standing, spelling), reason(standing, spelling));
         };
     }
 

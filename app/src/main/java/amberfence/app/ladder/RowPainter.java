@@ -114,20 +114,10 @@ final class RowPainter {
                 free[0] = x + NARROWEST_BAR_NUMBER;
             }
         });
-        paintKeys(g, view, scene.results().song(), height);
-    }
-
-    private void paintKeys(GraphicsContext g, Viewport view, Song song, double height) {
-        List<KeySpan> spans = song.fence().keys().spans();
-        g.setFill(swatches.color(Role.AMBER_DEEP));
-        for (int i = 1; i < spans.size(); i++) {
-            double x = view.x(song.time().barStart(spans.get(i).fromBar()));
-            g.fillText(spans.get(i).key().text(), x + 22, height / 2);
-        }
     }
 
     /** Degrees and note names of the key in the middle of the view. */
-    void paintDegrees(GraphicsContext g, Viewport view, LadderScene scene, double width, Spelling spelling) {
+    void paintDegrees(GraphicsContext g, Viewport view, double width, Spelling spelling) {
         g.clearRect(0, 0, width, view.height());
         g.setTextBaseline(VPos.CENTER);
         for (int pitch = view.pitch(view.height()); pitch <= view.pitch(0); pitch++) {

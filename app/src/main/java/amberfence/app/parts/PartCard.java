@@ -121,9 +121,6 @@ final class PartCard extends VBox {
         session.selectPart(id);
         Part part = session.song().part(id);
         List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
-        if (part.takes().size() > 1) {
-            items.add(takes(part));
-        }
         items.addAll(List.of(
                 item("parts.duplicate", () -> session.edit(Words.say("edit.duplicate", part.name()),
                         song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())))),
@@ -151,21 +148,6 @@ final class PartCard extends VBox {
             roles.getItems().add(item);
         }
         return roles;
-    }
-
-    private Menu takes(Part part) {
-        Menu takes = new Menu(Words.say("parts.takes"));
-        for (int i = 0; i < part.takes().size(); i++) {
-            int index = i;
-            RadioMenuItem item = new RadioMenuItem(part.takes().get(i).name());
-            item.setSelected(i == part.current());
-            item.setOnAction(event -> {
-                session.editPart(Words.say("edit.take", part.takes().get(index).name()), same -> same.withTake(index));
-                session.selectPart(id);
-            });
-            takes.getItems().add(item);
-        }
-        return takes;
     }
 
     private void beginRename() {

@@ -1,33 +1,48 @@
 package amberfence.app.parts;
 
+import amberfence.app.hands.NoteClipboard;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
+import amberfence.song.Role;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** All parts of the song. Up and down go from card to card. */
 public final class PartsView extends VBox {
     private final Session session;
+    private final NoteClipboard clipboard;
+    private final Button add;
     private final VBox cards = new VBox(9);
     private final Map<Integer, PartCard> byId = new HashMap<>();
 
-    public PartsView(Session session) {
+    /** @param clipboard turns a part that is dragged out into a file */
+    public PartsView(Session session, NoteClipboard clipboard) {
         super(8);
         this.session = session;
+        this.clipboard = clipboard;
         setId("parts");
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(Controls.heading("parts.heading"), scroll);
+        add = Controls.button("add-part", "parts.add", null, "dashed");
+        add.setMaxWidth(Double.MAX_VALUE);
+        add.setOnAction(event -> Controls.openMenu(add, newParts()));
+        Controls.tip(add, Words.say("parts.addTip"));
+        getChildren().addAll(Controls.heading("parts.heading"), scroll, new TakesView(session));
         session.results().addListener((property, old, now) -> update());
         session.selectedPart().addListener((property, old, now) -> update());
         update();
@@ -50,6 +65,8 @@ public final class PartsView extends VBox {
                         event.consume();
                     }
                 });
+                card.setOnDragDetected(event -> clipboard.draggedOut(part.id()).ifPresent(file -> card
+                        .startDragAndDrop(TransferMode.COPY).setContent(NoteClipboard.content(file))));
                 byId.put(part.id(), card);
                 cards.getChildren().add(card);
             }
@@ -58,8 +75,31 @@ public final class PartsView extends VBox {
                 empty.setWrapText(true);
                 cards.getChildren().add(empty);
             }
+            cards.getChildren().add(add);
         }
         byId.values().forEach(card -> card.update(results));
+    }
+
+    private List<MenuItem> newParts() {
+        List<MenuItem> items = new ArrayList<>();
+        for (Role role : Role.values()) {
+            String word = Words.say("role." + role.name().toLowerCase(Locale.ROOT));
+            MenuItem item = new MenuItem(word);
+            item.setId("add-part-" + role.name().toLowerCase(Locale.ROOT));
+            item.setOnAction(event -> PartsView.addPart(session, role));
+            items.add(item);
+        }
+        return items;
+    }
+
+    /** Adds an empty part and selects it. */
+    public static void addPart(Session session, Role role) {
+        String word = Words.say("role." + role.name().toLowerCase(Locale.ROOT));
+        session.edit(Words.say("edit.partAdd", word), song -> song.plusEmptyPart(
+                word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1), role));
+        List<Part> parts = session.song().parts();
+        session.selectPart(parts.get(parts.size() - 1).id());
+        session.message().set(Words.say("parts.drawHint"));
     }
 
     private void go(int from, int places) {

@@ -1,2 +1,3 @@
 /** The parts at the left: a card each. */
 package amberfence.app.parts;
+

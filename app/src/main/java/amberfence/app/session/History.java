@@ -40,11 +40,24 @@ final class History {
     }
 
     void undo() {
-        place = Math.max(0, place - 1);
+        goTo(place - 1);
     }
 
     void redo() {
-        place = Math.min(entries.size() - 1, place + 1);
+        goTo(place + 1);
+    }
+
+    /** The names of all edits in order, those undone included; the first is nameless. */
+    List<String> names() {
+        return entries.stream().map(Entry::name).toList();
+    }
+
+    int place() {
+        return place;
+    }
+
+    void goTo(int newPlace) {
+        place = Math.max(0, Math.min(entries.size() - 1, newPlace));
     }
 
     void markSaved(Song song) {

@@ -1,7 +1,9 @@
 package amberfence.app.session;
 
+import amberfence.reading.Overlaps;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
+import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
@@ -19,6 +21,7 @@ public final class Results {
     private final Map<Integer, PartResult> byPart;
     private final FenceLine fence;
     private final Map<Integer, Integer> outside = new HashMap<>();
+    private final Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
 
     private Results(Song song, Map<Integer, PartResult> byPart) {
         this.song = song;
@@ -71,6 +74,17 @@ public final class Results {
 
     public PartResult part(int id) {
         return byPart.get(id);
+    }
+
+    /** What another take of a part comes to, by its steps. */
+    public Line take(int partId, int take) {
+        return PartResult.of(song, song.part(partId).withTake(take)).line();
+    }
+
+    /** Small overlaps of what a part comes to. */
+    public List<Overlaps.Overlap> overlaps(int partId) {
+        return overlaps.computeIfAbsent(partId, id -> song.part(id).isDrums() ? List.of()
+                : Overlaps.of(byPart.get(id).line()));
     }
 
     /** How many notes of the part are outside before any step. */

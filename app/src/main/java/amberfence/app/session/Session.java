@@ -41,6 +41,9 @@ public final class Session {
     private final ObjectProperty<Set<Long>> selectedNotes = new SimpleObjectProperty<>(Set.of());
     private final BooleanProperty showingBefore = new SimpleBooleanProperty();
     private final LongProperty playhead = new SimpleLongProperty();
+    private final ObjectProperty<Integer> outlinedTake = new SimpleObjectProperty<>();
+    private final SnapGrid snap = new SnapGrid();
+    private final LivePick pick;
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
     private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
     private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
@@ -53,6 +56,7 @@ public final class Session {
     private History history;
 
     public Session(Song song) {
+        pick = new LivePick(this);
         tryOn.addListener((property, old, now) -> refresh());
         open(ProjectDocument.of(song), null);
     }
@@ -67,6 +71,7 @@ public final class Session {
         playhead.set(0);
         selectedNotes.set(Set.of());
         selectedPart.set(null);
+        pick.rule().set(Optional.empty());
         if (isLong(opened.song())) {
             results.set(Results.untouched(opened.song()));
         }
@@ -123,6 +128,22 @@ public final class Session {
         refresh();
     }
 
+    /** The names of all edits in order, those undone included; the first stands for the beginning and is empty. */
+    public List<String> edits() {
+        return history.names();
+    }
+
+    /** How many of the edits hold now. */
+    public int editsDone() {
+        return history.place();
+    }
+
+    /** Goes to the state after so many edits. */
+    public void goTo(int edits) {
+        history.goTo(edits);
+        refresh();
+    }
+
     public Optional<String> undoName() {
         return history.undoName();
     }
@@ -175,7 +196,21 @@ public final class Session {
         if (selectedPart.get() != null && fresh.song().find(selectedPart.get()).isEmpty()) {
             selectedPart.set(parts.isEmpty() ? null : parts.get(0).id());
         }
+        keepAStepOpen(fresh.song());
         results.set(fresh);
+    }
+
+    /** Another take has steps of its own: where a step was open, the one in its place is open then, else the first. */
+    private void keepAStepOpen(Song song) {
+        Optional<Part> part = selectedPart.get() == null ? Optional.empty() : song.find(selectedPart.get());
+        if (openStep.get() == null || part.isEmpty() || part.get().steps().isEmpty()
+                || part.get().step(openStep.get()).isPresent()) {
+            return;
+        }
+        int place = results.get() == null ? 0 : results.get().song().find(selectedPart.get())
+                .map(old -> old.steps().stream().map(StepSlot::id).toList().indexOf(openStep.get())).orElse(0);
+        List<StepSlot> steps = part.get().steps();
+        openStep.set(steps.get(Math.max(0, Math.min(place, steps.size() - 1))).id());
     }
 
     /** What the parts come to, with the fence that is being tried on, if one is. Changes with every edit. */
@@ -200,6 +235,7 @@ public final class Session {
     /** Selects a part and opens its first step. */
     public void selectPart(Integer id) {
         selectedNotes.set(Set.of());
+        outlinedTake.set(null);
         openStep.set(id == null ? null : song().part(id).steps().stream().findFirst().map(StepSlot::id).orElse(null));
         selectedPart.set(id);
     }
@@ -215,6 +251,21 @@ public final class Session {
 
     public ObjectProperty<Set<Long>> selectedNotes() {
         return selectedNotes;
+    }
+
+    /** The take of the selected part that is drawn as outlines over the current one; null for none. */
+    public ObjectProperty<Integer> outlinedTake() {
+        return outlinedTake;
+    }
+
+    /** The grid on which hands put notes. */
+    public SnapGrid snap() {
+        return snap;
+    }
+
+    /** The pick that is being put together. */
+    public LivePick pick() {
+        return pick;
     }
 
     public BooleanProperty showingBefore() {

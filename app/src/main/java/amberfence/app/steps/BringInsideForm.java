@@ -8,87 +8,69 @@ import amberfence.song.FenceLine;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
 import amberfence.theory.PitchClass;
 import java.util.LinkedHashSet;
-import java.util.Locale;
+import java.util.List;
 import java.util.Set;
-import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** The settings of "Bring inside". */
 final class BringInsideForm extends VBox {
-    private static final double LABELS = 88;
+    private static final List<Integer> SHORT = List.of(4, 8, 16);
 
-    BringInsideForm(Session session, long slotId, BringInside step) {
+    BringInsideForm(BringInside step, FormHost host) {
         super(7);
-        ComboBox<MoveTo> moveTo = choice("move-to", MoveTo.values(), step.moveTo(), "moveTo",
-                chosen -> set(session, slotId, "moveTo", chosen, step.withMoveTo(chosen)));
-        ComboBox<Ties> ties = choice("ties", Ties.values(), step.ties(), "ties",
-                chosen -> set(session, slotId, "ties", chosen, step.withTies(chosen)));
-        Node tiesRow = row("steps.ties", Controls.disabledWhen(ties,
+        ComboBox<MoveTo> moveTo = FormRows.choice("move-to", MoveTo.values(), step.moveTo(), "moveTo",
+                chosen -> host.chosen("moveTo", chosen, step.withMoveTo(chosen)));
+        ComboBox<Ties> ties = FormRows.choice("ties", Ties.values(), step.ties(), "ties",
+                chosen -> host.chosen("ties", chosen, step.withTies(chosen)));
+        Node tiesRow = FormRows.row("steps.ties", Controls.disabledWhen(ties,
                 new SimpleBooleanProperty(step.moveTo() != MoveTo.NEAREST), "steps.tiesOff"));
-        Label outside = Controls.label(outsideText(session), "small", "teal");
+        Label outside = Controls.label(outsideText(host.session()), "small", "teal");
         outside.setWrapText(true);
         outside.setId("outside-names");
-        getChildren().addAll(row("steps.moveTo", moveTo), tiesRow, row("steps.allowed", new AllowedChips(session)), outside);
+        getChildren().addAll(FormRows.row("steps.moveTo", moveTo), tiesRow, FormRows.row("steps.letPass", letPass(step, host)),
+                FormRows.row("steps.allowed", new AllowedChips(host.session())), outside);
     }
 
-    private static <T extends Enum<T>> void set(Session session, long slotId, String setting, T chosen, BringInside step) {
-        session.editStep(Words.say("edit.setting", Words.say("step." + setting), word(setting, chosen)), slotId,
-                slot -> slot.withTreatment(step));
+    /** Which kinds of outside notes may stay, and how long they may be. */
+    private static Node letPass(BringInside step, FormHost host) {
+        LetPass now = step.letPass();
+        FlowPane kinds = new FlowPane(4, 4,
+                kind("passing", now.passing(), host, step,
+                        on -> new LetPass(on, now.neighbours(), now.approaches(), now.longest())),
+                kind("neighbours", now.neighbours(), host, step,
+                        on -> new LetPass(now.passing(), on, now.approaches(), now.longest())),
+                kind("approaches", now.approaches(), host, step,
+                        on -> new LetPass(now.passing(), now.neighbours(), on, now.longest())));
+        if (!now.isNothing()) {
+            kinds.getChildren().add(FormRows.choice("let-pass-longest", SHORT, now.longest(),
+                    longest -> Words.say("letPass.upTo", longest), longest -> host.set("letPass",
+                            Words.say("letPass.upTo", longest), step.withLetPass(new LetPass(now.passing(),
+                                    now.neighbours(), now.approaches(), longest)))));
+        }
+        return kinds;
     }
 
-    private static String word(String setting, Enum<?> value) {
-        return Words.say(setting + "." + value.name().toLowerCase(Locale.ROOT));
-    }
-
-    private static Node row(String words, Node control) {
-        Label label = Controls.label(Words.say(words), "soft", "small");
-        label.setMinWidth(LABELS);
-        label.setPrefWidth(LABELS);
-        label.setWrapText(true);
-        HBox.setHgrow(control, Priority.ALWAYS);
-        HBox row = new HBox(4, label, control);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
-    }
-
-    private static <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String setting,
-                                                          Consumer<T> onChoice) {
-        ComboBox<T> box = new ComboBox<>();
-        box.setId(id);
-        box.getItems().setAll(values);
-        box.setValue(chosen);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.setMinWidth(Region.USE_COMPUTED_SIZE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : word(setting, value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("choices are not typed");
-            }
-        });
-        box.valueProperty().addListener((property, old, now) -> {
-            if (now != null && now != old) {
-                onChoice.accept(now);
-            }
-        });
-        return box;
+    private static Node kind(String name, boolean on, FormHost host, BringInside step, Function<Boolean, LetPass> change) {
+        ToggleButton chip = new ToggleButton(Words.say("letPass." + name));
+        chip.setId("let-pass-" + name);
+        chip.getStyleClass().add("chip-toggle");
+        chip.setSelected(on);
+        chip.setOnAction(event -> host.set("letPass", Words.say("letPass." + name) + " "
+                + Words.say(chip.isSelected() ? "form.on" : "form.off"), step.withLetPass(change.apply(chip.isSelected()))));
+        Controls.tip(chip, Words.say("letPass." + name + "Tip"));
+        return chip;
     }
 
     /** Which notes of the part are outside, by name, in the order in which they appear. */

@@ -4,8 +4,10 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
+import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.StepSlot;
+import amberfence.step.NoteChoice;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
@@ -59,7 +61,10 @@ final class StepCard extends VBox {
         });
         getChildren().add(head);
         if (open) {
-            getChildren().add(StepForm.of(session, slot));
+            long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
+            getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, tick,
+                    (words, step) -> session.editStep(words, slot.id(), same -> same.withTreatment(step)))),
+                    FormRows.row("steps.limit", limit(part)));
         }
     }
 
@@ -75,6 +80,17 @@ final class StepCard extends VBox {
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
         return outcome.changes().isEmpty() ? Words.say("steps.nothing")
                 : Words.say("steps.some", outcome.changes().size(), outcome.considered());
+    }
+
+    /** To which notes the step is limited, as a button that opens the choices. */
+    private Button limit(Part part) {
+        Button button = Controls.button("limit-" + slot.id(), null, null, "choice");
+        button.setText(slot.limit().map(some -> ((NoteChoice) some).text()).orElse(Words.say("limit.all")));
+        button.setMinWidth(0);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, part)));
+        Controls.tip(button, Words.say("limit.tip"));
+        return button;
     }
 
     private Button menu(Part part) {

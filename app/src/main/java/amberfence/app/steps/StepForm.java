@@ -1,20 +1,39 @@
 package amberfence.app.steps;
 
-import amberfence.app.session.Session;
-import amberfence.song.StepSlot;
 import amberfence.step.Step;
 import amberfence.step.fence.BringInside;
+import amberfence.step.move.Fold;
+import amberfence.step.move.Mirror;
+import amberfence.step.move.Move;
+import amberfence.step.move.MoveToKey;
+import amberfence.step.move.Reverse;
+import amberfence.step.shape.Lengths;
+import amberfence.step.shape.TidyTiming;
 import javafx.scene.Node;
 
 /** The settings form for each kind of step. A new step adds its line here. */
-final class StepForm {
+public final class StepForm {
     private StepForm() {
     }
 
-    static Node of(Session session, StepSlot slot) {
-        Step step = (Step) slot.treatment();
+    /** The form of a step, which tells its host what is changed. */
+    public static Node of(Step step, FormHost host) {
         if (step instanceof BringInside bringInside) {
-            return new BringInsideForm(session, slot.id(), bringInside);
+            return new BringInsideForm(bringInside, host);
+        } else if (step instanceof Move move) {
+            return MoveForms.of(move, host);
+        } else if (step instanceof MoveToKey toKey) {
+            return MoveForms.of(toKey, host);
+        } else if (step instanceof Mirror mirror) {
+            return MoveForms.of(mirror, host);
+        } else if (step instanceof Reverse reverse) {
+            return MoveForms.of(reverse, host);
+        } else if (step instanceof Fold fold) {
+            return MoveForms.of(fold, host);
+        } else if (step instanceof TidyTiming tidy) {
+            return TimeForms.of(tidy, host);
+        } else if (step instanceof Lengths lengths) {
+            return TimeForms.of(lengths, host);
         }
         throw new IllegalStateException("no settings form for " + step);
     }

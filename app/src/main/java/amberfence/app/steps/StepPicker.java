@@ -14,6 +14,11 @@ import javafx.scene.layout.VBox;
 
 /** Adds a step: a button that opens into the list of all steps, grouped in the order of the work, with a search. */
 final class StepPicker extends VBox {
+    private static final double WIDTH = 220;
+    private static final double LINE = 16;
+    /** So many letters fit into a line of the summary. */
+    private static final int LETTERS = 36;
+
     private final Session session;
     private final Button add;
     private final VBox list = new VBox(5);
@@ -79,7 +84,9 @@ final class StepPicker extends VBox {
     private static Label wrapped(String text) {
         Label label = Controls.label(text, "soft", "small");
         label.setWrapText(true);
-        label.setPrefWidth(220);
+        label.setPrefWidth(WIDTH);
+        // A button asks for its content's height at no width, which a wrapped text cannot tell.
+        label.setPrefHeight(LINE * ((text.length() + LETTERS - 1) / LETTERS));
         return label;
     }
 

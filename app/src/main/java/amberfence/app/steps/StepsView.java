@@ -38,6 +38,10 @@ public final class StepsView extends VBox {
     }
 
     private void update() {
+        Controls.rebuild(this, this::build);
+    }
+
+    private void build() {
         cards.getChildren().clear();
         Part part = session.part().orElse(null);
         heading.setText(part == null ? Words.say("steps.none") : Words.say("steps.heading",

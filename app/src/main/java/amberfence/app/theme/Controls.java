@@ -9,6 +9,7 @@ import javafx.event.ActionEvent;
 import javafx.event.EventHandler;
 import javafx.geometry.Side;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -101,10 +102,11 @@ public final class Controls {
     }
 
     /** Opens a menu under a button. */
-    public static void openMenu(Node under, List<MenuItem> items) {
+    public static ContextMenu openMenu(Node under, List<MenuItem> items) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().setAll(items);
         menu.show(under, Side.BOTTOM, 0, 2);
+        return menu;
     }
 
     /**
@@ -131,6 +133,36 @@ public final class Controls {
         knob.setTranslateX(on ? 6 : -6);
         toggle.selectedProperty().addListener((property, old, now) -> knob.setTranslateX(now ? 6 : -6));
         return toggle;
+    }
+
+    /** Rebuilds what is inside a parent; the control that had the focus, by its id, has it again. */
+    public static void rebuild(Parent parent, Runnable build) {
+        Node owner = parent.getScene() == null ? null : parent.getScene().getFocusOwner();
+        String id = owner == null || !isInside(owner, parent) ? null : owner.getId();
+        build.run();
+        Node again = id == null ? null : parent.lookup("#" + id);
+        if (again != null) {
+            again.requestFocus();
+        }
+    }
+
+    private static boolean isInside(Node node, Parent parent) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at == parent) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A heading that folds and unfolds what belongs to it. */
+    public static ToggleButton fold(String id, String words) {
+        ToggleButton fold = new ToggleButton(Words.say(words));
+        fold.setId(id);
+        fold.getStyleClass().setAll("fold");
+        fold.setGraphic(Icons.FOLDED.node());
+        fold.selectedProperty().addListener((property, old, now) -> fold.setGraphic((now ? Icons.OPENED : Icons.FOLDED).node()));
+        return fold;
     }
 
     /** Two words of which one holds; pressing the one that holds changes nothing. */

@@ -1,2 +1,3 @@
 /** Fonts, colours by role, and the two themes: paper and lamp. */
 package amberfence.app.theme;
+

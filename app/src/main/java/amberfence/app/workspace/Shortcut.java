@@ -1,7 +1,9 @@
 package amberfence.app.workspace;
 
 import amberfence.app.words.Words;
+import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Set;
 import javafx.scene.input.KeyCombination;
 
 /**
@@ -9,12 +11,17 @@ import javafx.scene.input.KeyCombination;
  * their words has the focus, and are listed here for the page of keys.
  */
 public enum Shortcut {
-    OPEN("Shortcut+O"), SAVE("Shortcut+S"), SAVE_AS("Shortcut+Shift+S"), EXPORT("Shortcut+E"),
-    UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
-    SETTLE("Shortcut+Enter"), THEME("Shortcut+L"), SHORTCUTS("F1"),
-    PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), SCROLL("", "↑ ↓"), ZOOM("", "+  −  0"),
-    LEAVE("", "X"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"), OPEN_STEP("", "Enter");
+    NEW("Shortcut+N"), OPEN("Shortcut+O"), SAVE("Shortcut+S"), SAVE_AS("Shortcut+Shift+S"), EXPORT("Shortcut+E"),
+    UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), HISTORY("Shortcut+H"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
+    SETTLE("Shortcut+Enter"), PICK("Shortcut+P"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
+    PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), THEME("Shortcut+L"), SHORTCUTS("F1"),
+    PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
+    OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
+    CUT_GRID("", "K"), JOIN("", "J"), DELETE("", "Del"), ALLOW("", "A"), LEAVE("", "X"), NEXT_TAKE("", "T"), OUTLINE("", "O"),
+    ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
+    KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter");
 
+    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
     private final String combination;
     private final String shown;
 
@@ -29,6 +36,11 @@ public enum Shortcut {
 
     boolean isGlobal() {
         return !combination.isEmpty();
+    }
+
+    /** Whether it is about notes, so that it must not work while text is typed. */
+    boolean isForNotes() {
+        return FOR_NOTES.contains(this);
     }
 
     KeyCombination combination() {

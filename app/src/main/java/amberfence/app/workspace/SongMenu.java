@@ -4,6 +4,7 @@ import amberfence.app.files.SongFiles;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
+import amberfence.song.Song;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.control.Button;
@@ -17,11 +18,12 @@ final class SongMenu {
     }
 
     /** The button that opens the menu. */
-    static Button of(SongFiles files, Runnable theme, Runnable shortcuts) {
+    static Button of(SongFiles files, Runnable theme, Runnable shortcuts, Runnable history) {
         return Controls.menuButton("song-menu", Icons.MORE, Words.say("menu.song"), () -> List.of(
+                item("menu.new", () -> files.take(Song.empty(Words.say("song.untitled"))), Shortcut.NEW),
                 item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent(files),
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
-                new SeparatorMenuItem(), item("menu.theme", theme, Shortcut.THEME),
+                new SeparatorMenuItem(), item("menu.history", history, Shortcut.HISTORY), item("menu.theme", theme, Shortcut.THEME),
                 item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS)));
     }
 

@@ -12,7 +12,7 @@ import javafx.scene.text.TextAlignment;
 final class Welcome extends VBox {
     private static final double WIDTH = 440;
 
-    Welcome(Runnable importFile, Runnable demo) {
+    Welcome(Runnable importFile, Runnable demo, Runnable startEmpty) {
         super(14);
         setId("welcome");
         setAlignment(Pos.CENTER);
@@ -21,6 +21,7 @@ final class Welcome extends VBox {
         words.setMaxWidth(WIDTH);
         words.setTextAlignment(TextAlignment.CENTER);
         HBox buttons = new HBox(10, Controls.button("welcome-demo", "welcome.demo", event -> demo.run()),
+                Controls.button("welcome-empty", "welcome.empty", event -> startEmpty.run()),
                 Controls.button("welcome-import", "welcome.import", event -> importFile.run(), "primary"));
         buttons.setAlignment(Pos.CENTER);
         getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons);

@@ -4,13 +4,21 @@ import amberfence.app.changes.ChangesView;
 import amberfence.app.fence.FencePage;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
+import amberfence.app.files.ScaleCollection;
 import amberfence.app.files.SongFiles;
+import amberfence.app.hands.NoteClipboard;
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.hands.NotesMenu;
 import amberfence.app.head.HeadView;
 import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
+import amberfence.app.parts.TakeSwitch;
+import amberfence.app.pick.PickView;
 import amberfence.app.session.Session;
 import amberfence.app.sheets.ExportSheet;
+import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.ImportSheet;
+import amberfence.app.sheets.OnceSheet;
 import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.UnsavedSheet;
@@ -18,7 +26,11 @@ import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
+import amberfence.app.words.Words;
 import amberfence.demo.LanternFerry;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.step.StepKind;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -54,6 +66,10 @@ public final class Workspace extends StackPane {
     private FencePage fencePage;
     private final LadderPanel ladder;
     private final ChangesView changes;
+    private final NoteCommands commands;
+    private final NoteClipboard clipboard;
+    private final PickView pick;
+    private final ScaleCollection ownScales;
     private final HBox trouble = new HBox(10);
     private final Label troubleText = Controls.label("", "alarm");
     private Theme theme = Theme.PAPER;
@@ -63,10 +79,16 @@ public final class Workspace extends StackPane {
         this.session = session;
         this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound,
                 this::askAboutUnsaved);
-        this.ladder = new LadderPanel(session);
+        this.commands = new NoteCommands(session);
+        this.clipboard = new NoteClipboard(session, commands, folder.clips());
+        this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
+                this::openFence);
+        this.pick = new PickView(session, commands);
+        this.ownScales = new ScaleCollection(folder);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
-        HeadView head = new HeadView(session, SongMenu.of(files, this::toggleTheme, this::openShortcuts), this::openFence, files::chooseAndOpen, this::openExport);
+        HeadView head = new HeadView(session, SongMenu.of(files, this::toggleTheme, this::openShortcuts, this::openHistory),
+                this::openFence, this::openHistory, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, troubleLine()));
         desk.setCenter(body());
         desk.setBottom(new StatusLine(session, files));
@@ -82,19 +104,23 @@ public final class Workspace extends StackPane {
     }
 
     private HBox body() {
-        PartsView parts = new PartsView(session);
+        PartsView parts = new PartsView(session, clipboard);
         parts.setMinWidth(PARTS);
         parts.setPrefWidth(PARTS);
-        StepsView steps = new StepsView(session);
+        StepsView stepList = new StepsView(session);
+        VBox.setVgrow(stepList, Priority.ALWAYS);
+        VBox steps = new VBox(8, stepList, pick);
         steps.setMinWidth(STEPS);
         steps.setPrefWidth(STEPS);
+        steps.setMaxWidth(STEPS);
         changes.setMinHeight(CHANGES);
         changes.setPrefHeight(CHANGES);
         changes.setMaxHeight(CHANGES);
         VBox.setVgrow(ladder, Priority.ALWAYS);
         VBox.setMargin(changes, new Insets(0, 0, 0, LadderPanel.DEGREES));
         VBox middle = new VBox(6, ladder, changes);
-        Welcome welcome = new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()));
+        Welcome welcome = new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()),
+                () -> PartsView.addPart(session, Role.MELODY));
         session.results().addListener((property, old, now) -> showWelcome(welcome, middle, steps));
         showWelcome(welcome, middle, steps);
         StackPane centre = new StackPane(middle, welcome);
@@ -175,16 +201,31 @@ public final class Workspace extends StackPane {
         show(ShortcutsSheet.of(this::closeSheet));
     }
 
+    public void openHistory() {
+        show(HistorySheet.of(session, this::closeSheet));
+    }
+
+    /** Opens the settings of a step that is done once to the selected notes. */
+    public void openOnce(StepKind kind) {
+        show(OnceSheet.of(session, commands, kind, this::closeSheet));
+    }
+
+    /** Opens the fence page at the key under the playhead. */
     public void openFence() {
+        Song song = session.song();
+        openFence(song.fence().keys().indexAt(song.time().barOf(session.playhead().get())));
+    }
+
+    private void openFence(int span) {
         if (fencePage == null) {
-            fencePage = new FencePage(session, this::closeFence);
+            fencePage = new FencePage(session, ownScales, this::closeFence);
             fencePage.setVisible(false);
             getChildren().add(1, fencePage);
         }
         if (!fencePage.isVisible()) {
             desk.setVisible(false);
             fencePage.setVisible(true);
-            fencePage.begin();
+            fencePage.begin(span);
         }
     }
 
@@ -221,7 +262,8 @@ public final class Workspace extends StackPane {
 
     private void run(Shortcut shortcut) {
         boolean sheetOpen = getChildren().stream().anyMatch(Sheet.class::isInstance);
-        if (sheetOpen) {
+        boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
+        if (sheetOpen || shortcut.isForNotes() && (typing || !desk.isVisible())) {
             return;
         }
         switch (shortcut) {
@@ -229,6 +271,14 @@ public final class Workspace extends StackPane {
             case SAVE -> files.save();
             case SAVE_AS -> files.saveAs();
             case EXPORT -> openExport();
+            case NEW -> files.take(Song.empty(Words.say("song.untitled")));
+            case HISTORY -> openHistory();
+            case COPY -> clipboard.copy();
+            case CUT -> clipboard.cut();
+            case PASTE -> clipboard.paste();
+            case SELECT_ALL -> commands.selection().all();
+            case DUPLICATE -> commands.duplicate();
+            case PICK -> pick.toggle();
             case UNDO -> session.undo();
             case REDO -> session.redo();
             case FENCE -> openFence();
@@ -240,16 +290,27 @@ public final class Workspace extends StackPane {
         }
     }
 
-    /** While B is held, the original shows. X leaves the selected notes alone, or moves them again. */
+    /** While B is held, the original shows. X leaves selected notes alone, T goes to the next take, O outlines another one. */
     private void peek(KeyEvent event, boolean down) {
         boolean free = !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown() && desk.isVisible();
         if (free && event.getCode() == KeyCode.B) {
             session.showingBefore().set(down);
             event.consume();
-        } else if (free && down && event.getCode() == KeyCode.X) {
-            changes.toggleSelected();
+        } else if (free && down && !event.isAltDown() && typed(event)) {
             event.consume();
         }
+    }
+
+    private boolean typed(KeyEvent event) {
+        switch (event.getCode()) {
+            case X -> changes.toggleSelected();
+            case T -> TakeSwitch.step(session, event.isShiftDown() ? -1 : 1);
+            case O -> TakeSwitch.toggleOutline(session);
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 
     private void dragOver(DragEvent event) {

@@ -1,2 +1,3 @@
 /** Puts the areas of the window together, and holds the table of keys. */
 package amberfence.app.workspace;
+

@@ -2,31 +2,47 @@ package amberfence.app.fence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.fence.FenceModel.Source;
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.demo.LanternFerry;
 import amberfence.reading.KeyFamily;
+import amberfence.reading.Modulations;
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.Note;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** What the fence page works out, without the page. */
 class FenceModelTest {
     private final Session session = new Session(LanternFerry.song());
-    private final FenceModel model = new FenceModel(session);
+    @TempDir
+    private Path folder;
+    private ScaleCollection collection;
+    private FenceModel model;
 
     @BeforeEach
     void begin() {
-        model.begin();
+        collection = new ScaleCollection(new AppFolder(folder));
+        model = new FenceModel(session, collection);
+        model.begin(0);
     }
 
     @Test
-    void beginsWithTheSpanUnderThePlayhead() {
+    void beginsWithTheSpanThatIsAskedFor() {
         assertThat(model.key().text()).isEqualTo("D dorian");
-        session.playhead().set(session.song().time().barStart(20));
-        model.begin();
+        model.begin(1);
         assertThat(model.key().text()).isEqualTo("F major");
         assertThat(model.bars(1)).isEqualTo("bars 17–24");
     }
@@ -68,9 +84,69 @@ class FenceModelTest {
 
     @Test
     void candidatesLookAtTheSpanOnly() {
-        assertThat(model.candidates(KeyFamily.MODES).get(0).key().text()).isEqualTo("D dorian");
+        assertThat(model.candidates(KeyFamily.MODES, Source.ALL_PARTS).get(0).key().text()).isEqualTo("D dorian");
         model.span().set(1);
-        assertThat(model.candidates(KeyFamily.MAJOR_MINOR).get(0).key().text()).isEqualTo("F major");
+        assertThat(model.candidates(KeyFamily.MAJOR_MINOR, Source.ALL_PARTS).get(0).key().text()).isEqualTo("F major");
+    }
+
+    @Test
+    void looksForTheKeyOfThisPartOrOfTheSelectedNotes() {
+        assertThat(model.candidates(KeyFamily.MODES, Source.SELECTION)).isEmpty();
+        long bridge = session.song().time().barStart(17);
+        session.selectedNotes().set(session.song().parts().get(0).line().between(bridge, session.song().time().barStart(25))
+                .notes().stream().map(Note::id).collect(Collectors.toSet()));
+        assertThat(model.candidates(KeyFamily.MAJOR_MINOR, Source.SELECTION).get(0).key().text()).isEqualTo("F major");
+        assertThat(model.candidates(KeyFamily.MODES, Source.THIS_PART)).isNotEqualTo(
+                model.candidates(KeyFamily.MODES, Source.ALL_PARTS));
+    }
+
+    @Test
+    void keysAreSplitMovedAndTakenAwayOnTrial() {
+        model.split(9);
+        assertThat(model.span().get()).isEqualTo(1);
+        model.tryOn(Key.parse("G major"));
+        model.moveTo(11);
+        assertThat(bars()).containsExactly("1 D dorian", "11 G major", "17 F major", "25 D dorian");
+        assertThat(model.counts().total()).as("notes of bars 11 to 16").isEqualTo(notesIn(11, 17));
+        model.remove();
+        assertThat(bars()).containsExactly("1 D dorian", "17 F major", "25 D dorian");
+        assertThat(session.tryOn().get()).isNull();
+    }
+
+    private List<String> bars() {
+        return model.keys().spans().stream().map(span -> span.fromBar() + " " + span.key().text()).toList();
+    }
+
+    private int notesIn(int from, int to) {
+        var time = session.song().time();
+        return session.song().parts().stream().filter(part -> !part.isDrums())
+                .mapToInt(part -> part.line().between(time.barStart(from), time.barStart(to)).size()).sum();
+    }
+
+    @Test
+    void takesTheKeysThatAreFoundAlongTheSong() {
+        model.tryOn(Fence.of(KeyPlan.of(Key.parse("C major"))));
+        model.take(Modulations.find(session.song(), KeyFamily.MODES));
+        assertThat(bars()).containsExactly("1 D dorian", "17 F major", "25 D dorian");
+    }
+
+    @Test
+    void ownScalesAreKeptInTheSongAndForEverySong() throws IOException {
+        model.toggle(new PitchClass(6));
+        model.keepScale("ferry", false);
+        assertThat(model.key().scale().name()).isEqualTo("ferry");
+        assertThat(model.fence().get().ownScales()).extracting(Scale::name).containsExactly("ferry");
+        model.keepScale("quay", true);
+        assertThat(new ScaleCollection(new AppFolder(folder)).scales()).extracting(Scale::name).containsExactly("quay");
+        assertThat(model.search("qua")).extracting(Scale::name).contains("quay");
+        model.forgetScale(model.ownScales().stream().filter(scale -> scale.name().equals("quay")).findFirst().orElseThrow());
+        assertThat(collection.scales()).isEmpty();
+        assertThat(model.fence().get().ownScales()).extracting(Scale::name).containsExactly("ferry");
+    }
+
+    @Test
+    void knowsWhereNotesAreOutside() {
+        assertThat(model.outsidePlaces()).hasSize(10).allMatch(place -> place >= 0 && place < 32);
     }
 
     @Test

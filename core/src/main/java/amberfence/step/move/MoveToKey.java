@@ -14,7 +14,6 @@ import amberfence.theory.Key;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
-import amberfence.theory.Scales;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

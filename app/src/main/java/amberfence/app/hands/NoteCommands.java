@@ -1,0 +1,290 @@
+package amberfence.app.hands;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.edit.Clip;
+import amberfence.edit.HandEdits;
+import amberfence.edit.LineEdit;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.StepWords;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.move.Move;
+import amberfence.theory.Spelling;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+
+/**
+ * What can be done to the notes of the selected part by hand. Everything goes to the notes behind the steps; the original
+ * of an imported part is kept and a take edited instead. What finds nothing to do says so.
+ */
+public final class NoteCommands {
+    private static final int LOUDER = 5;
+    private final Session session;
+    private final NoteSelection selection;
+    private Clip clip = new Clip(Line.EMPTY, 480);
+
+    public NoteCommands(Session session) {
+        this.session = session;
+        this.selection = new NoteSelection(session);
+    }
+
+    /** Chooses notes. */
+    public NoteSelection selection() {
+        return selection;
+    }
+
+    private Part part() {
+        return session.song().part(session.selectedPart().get());
+    }
+
+    private Song song() {
+        return session.song();
+    }
+
+    /** The selected notes of the part before its steps; when there are none, says why. */
+    private Optional<NoteSet> chosen() {
+        NoteSet chosen = selection.source();
+        if (!chosen.isEmpty()) {
+            return Optional.of(chosen);
+        }
+        session.message().set(Words.say(session.selectedNotes().get().isEmpty() ? "hands.selectFirst" : "hands.made"));
+        return Optional.empty();
+    }
+
+    private HandEdits hands() {
+        return new HandEdits(Words.say("parts.takeName", part().takes().size() + 1));
+    }
+
+    private void edit(String name, UnaryOperator<Song> edit) {
+        Song before = song();
+        int takes = part().takes().size();
+        session.edit(name, edit);
+        if (song() == before) {
+            session.message().set(Words.say("hands.nothing", name));
+        } else if (part().takes().size() > takes) {
+            session.message().set(Words.say("hands.originalKept", part().name(), part().take().name()));
+        }
+    }
+
+    private void edit(String words, LineEdit edit) {
+        chosen().ifPresent(chosen -> editLine(counted(words, chosen), edit));
+    }
+
+    private void editLine(String name, LineEdit edit) {
+        edit(name, song -> hands().edit(song, part().id(), edit));
+    }
+
+    private static String counted(String words, NoteSet notes) {
+        return Words.say("hands.counted", words, Words.count("noteCount", notes.ids().size()));
+    }
+
+    /** Moves what is heard of the selected notes; the pitches of drums count in semitones. */
+    public void move(Move.Unit by, int amount) {
+        chosen().ifPresent(chosen -> {
+            Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
+            Outcome outcome = heardAfter(new Move(unit, amount), chosen);
+            if (outcome.changes().isEmpty()) {
+                outcome.findings().stream().findFirst().ifPresent(this::tell);
+            } else {
+                hearAt(counted(moveWords(unit, amount), chosen), pitches(outcome.out()));
+            }
+        });
+    }
+
+    /** For example "up a degree". */
+    public String moveWords(Move.Unit by, int amount) {
+        return Words.say(amount < 0 ? "hands.down" : "hands.up",
+                Words.count("hands." + by.name().toLowerCase(Locale.ROOT), Math.abs(amount)));
+    }
+
+    /** What a step would make of what is heard of some notes, as if it stood alone. */
+    private Outcome heardAfter(Step step, NoteSet notes) {
+        Setting setting = HandEdits.meant(song(), part());
+        return step.apply(Line.of(heard().notes().stream().filter(notes::contains).toList()), setting);
+    }
+
+    /** The line as it is shown: what the steps make, or the original. */
+    public Line heard() {
+        return session.showingBefore().get() ? part().line() : session.results().get().part(part().id()).line();
+    }
+
+    private static Map<Long, Integer> pitches(Line line) {
+        Map<Long, Integer> pitches = new HashMap<>();
+        line.notes().forEach(note -> pitches.put(note.id(), note.pitch()));
+        return pitches;
+    }
+
+    /** Where the selected notes would be heard after a move; where they are when there is no room. */
+    public Line previewMove(Move.Unit by, int amount) {
+        return heardAfter(new Move(by, amount), selection.source()).out();
+    }
+
+    private void hearAt(String name, Map<Long, Integer> wanted) {
+        boolean direct = session.showingBefore().get();
+        edit(name, song -> direct ? hands().edit(song, part().id(), LineEdit.pitches(wanted))
+                : hands().hearAt(song, part().id(), wanted));
+    }
+
+    private void tell(Finding finding) {
+        Spelling spelling = session.results().get().fence().spellingAt(finding.note().map(Note::start).orElse(0L));
+        session.message().set(new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(finding));
+    }
+
+    /** Moves the selected notes in time. */
+    public void shift(long ticks) {
+        edit(Words.say(ticks < 0 ? "hands.earlier" : "hands.later"), LineEdit.shift(selection.source(), ticks));
+    }
+
+    /** Moves the selected notes by a cell of the grid, from where the first of them stands. */
+    public void nudge(boolean later) {
+        chosen().ifPresent(chosen -> {
+            long first = part().line().notes().stream().filter(chosen::contains).findFirst().orElseThrow().start();
+            var lines = session.snap().lines(song().time(), first);
+            shift(lines.map(grid -> (later ? grid.after(first) : grid.before(first)) - first).orElse(later ? 1L : -1L));
+        });
+    }
+
+    public void moveEnds(long ticks) {
+        edit(Words.say("hands.ends"), LineEdit.moveEnds(selection.source(), ticks));
+    }
+
+    public void moveStarts(long ticks) {
+        edit(Words.say("hands.starts"), LineEdit.moveStarts(selection.source(), ticks));
+    }
+
+    /** Makes the selected notes louder or softer. */
+    public void louder(boolean up) {
+        louder(up ? LOUDER : -LOUDER);
+    }
+
+    public void louder(int by) {
+        edit(Words.say(by < 0 ? "hands.softer" : "hands.louder"), LineEdit.louder(selection.source(), by));
+    }
+
+    /** Gives notes a velocity each, as drawn in the lane of velocities. */
+    public void velocities(Map<Long, Integer> wanted) {
+        editLine(Words.say("hands.velocities"), LineEdit.velocities(wanted));
+    }
+
+    public void delete() {
+        chosen().ifPresent(chosen -> {
+            editLine(counted(Words.say("hands.delete"), chosen), LineEdit.delete(chosen));
+            session.selectedNotes().set(Set.of());
+        });
+    }
+
+    /** Cuts the selected notes at every line of the grid. */
+    public void cutAtGrid() {
+        chosen().ifPresent(chosen -> {
+            long first = part().line().notes().stream().filter(chosen::contains).findFirst().orElseThrow().start();
+            session.snap().lines(song().time(), first).ifPresentOrElse(
+                    grid -> edit(Words.say("hands.cutAtGrid"), LineEdit.cut(chosen, grid)),
+                    () -> session.message().set(Words.say("hands.noGrid")));
+        });
+    }
+
+    public void cut(int pieces) {
+        edit(Words.say("hands.cutInto", pieces), LineEdit.cut(selection.source(), pieces));
+    }
+
+    public void join() {
+        edit(Words.say("hands.join"), LineEdit.join(selection.source()));
+    }
+
+    /** Adds a note; it is selected. */
+    public void draw(Note note) {
+        long id = song().nextId();
+        Spelling spelling = session.results().get().fence().spellingAt(note.start());
+        editLine(Words.say("hands.draw", spelling.pitch(note.pitch()).text()), LineEdit.add(List.of(note)));
+        session.selectedNotes().set(Set.of(id));
+    }
+
+    private void add(String name, List<Note> notes) {
+        long id = song().nextId();
+        editLine(name, LineEdit.add(notes));
+        Set<Long> fresh = new HashSet<>();
+        for (int i = 0; i < notes.size(); i++) {
+            fresh.add(id + i);
+        }
+        session.selectedNotes().set(fresh);
+    }
+
+    /** Copies the selected notes to where they end, at the next line of the grid. */
+    public void duplicate() {
+        chosen().ifPresent(chosen -> {
+            List<Note> notes = part().line().notes().stream().filter(chosen::contains).toList();
+            Clip copied = Clip.of(notes, song().time());
+            long last = copied.line().end() + notes.get(0).start() - 1;
+            long at = session.snap().lines(song().time(), last).map(grid -> grid.after(last)).orElse(last + 1);
+            add(counted(Words.say("hands.duplicate"), chosen),
+                    copied.at(at, song().time().ticksPerQuarter(), part().channel()));
+        });
+    }
+
+    /** Copies what is heard of the selected notes. */
+    public Optional<Clip> copy() {
+        return chosen().map(chosen -> {
+            clip = Clip.of(heard().notes().stream().filter(chosen::contains).toList(), song().time());
+            session.message().set(Words.say("hands.copied", Words.count("noteCount", clip.line().size())));
+            return clip;
+        });
+    }
+
+    /** What was copied last. */
+    public Clip clip() {
+        return clip;
+    }
+
+    /** Adds the notes of a clip at the playhead, which moves on to their end. */
+    public void paste(Clip pasted) {
+        if (session.selectedPart().get() == null) {
+            session.message().set(Words.say("status.noPart"));
+        } else if (pasted.isEmpty()) {
+            session.message().set(Words.say("hands.nothingCopied"));
+        } else {
+            long at = session.playhead().get();
+            int resolution = song().time().ticksPerQuarter();
+            List<Note> notes = pasted.at(at, resolution, part().channel());
+            add(Words.say("hands.paste", Words.count("noteCount", notes.size())), notes);
+            long last = notes.stream().mapToLong(Note::end).max().orElse(at) - 1;
+            session.playhead().set(session.snap().lines(song().time(), last).map(grid -> grid.after(last)).orElse(last + 1));
+        }
+    }
+
+    /** Allows the selected notes although they are outside, or no longer when all of them are allowed. */
+    public void allow() {
+        chosen().ifPresent(chosen -> {
+            boolean all = chosen.ids().stream().allMatch(song().fence().allowedNotes()::contains);
+            edit(counted(Words.say(all ? "hands.disallow" : "hands.allow"), chosen),
+                    song -> song.withFence(song.fence().withAllowed(chosen.ids(), !all)));
+        });
+    }
+
+    /** Does a step once to the selected notes: the notes themselves change. */
+    public void apply(Step step) {
+        chosen().ifPresent(chosen -> {
+            String name = counted(StepCatalogue.kindOf(step).name(), chosen);
+            HandEdits.Done done = hands().command(song(), part().id(), step, chosen);
+            edit(name, song -> done.song());
+            if (!done.outcome().findings().isEmpty()) {
+                tell(done.outcome().findings().get(0));
+            } else if (done.outcome().changes().isEmpty()) {
+                session.message().set(Words.say("hands.asTheyAre", Words.count("noteCount", chosen.ids().size())));
+            }
+        });
+    }
+}

@@ -1,0 +1,144 @@
+package amberfence.app.hands;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.song.Note;
+import amberfence.step.StepKind;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.move.Move;
+import amberfence.step.move.MoveToKey;
+import amberfence.theory.Key;
+import amberfence.theory.KeyKin;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+
+/** Everything that can be done to the selected notes, as a menu. */
+public final class NotesMenu {
+    private static final int[] PIECES = {2, 3, 4, 6, 8};
+    private final Session session;
+    private final NoteCommands commands;
+    private final NoteClipboard clipboard;
+    private final Consumer<StepKind> doOnce;
+
+    /** @param doOnce opens the settings of a step that is done once to the selected notes */
+    public NotesMenu(Session session, NoteCommands commands, NoteClipboard clipboard, Consumer<StepKind> doOnce) {
+        this.session = session;
+        this.commands = commands;
+        this.clipboard = clipboard;
+        this.doOnce = doOnce;
+    }
+
+    /** The items as they are for what is selected now. */
+    public List<MenuItem> items() {
+        List<MenuItem> items = new ArrayList<>(List.of(select(), new SeparatorMenuItem(), move(), keys()));
+        StepCatalogue.all().stream().filter(kind -> !(kind.usual() instanceof Move)
+                && !(kind.usual() instanceof MoveToKey)).forEach(kind -> {
+                    MenuItem item = new MenuItem(Words.say("hands.once", kind.name()));
+                    item.setId("once-" + kind.id());
+                    item.setOnAction(event -> doOnce.accept(kind));
+                    items.add(needsNotes(item));
+                });
+        items.addAll(List.of(new SeparatorMenuItem(), needsNotes(cut()),
+                needsNotes(item("hands.join", "J", commands::join)), needsNotes(item("hands.allowOrNot", "A", commands::allow)),
+                new SeparatorMenuItem(),
+                needsNotes(item("hands.copy", "Ctrl+C", clipboard::copy)), needsNotes(item("hands.cut", "Ctrl+X", clipboard::cut)),
+                item("hands.pasteHere", "Ctrl+V", clipboard::paste),
+                needsNotes(item("hands.duplicate", "Ctrl+D", commands::duplicate)),
+                needsNotes(item("hands.delete", "Del", commands::delete))));
+        return items;
+    }
+
+    private Menu select() {
+        NoteSelection selection = commands.selection();
+        Menu menu = menu("hands.select", item("hands.all", "Ctrl+A", selection::all),
+                needsNotes(item("hands.samePitch", "", selection::samePitch)),
+                needsNotes(item("hands.sameDegree", "", selection::sameDegree)),
+                item("hands.others", "", selection::others));
+        if (session.pick().rule().get().isPresent()) {
+            menu.getItems().add(item("hands.byPick", "", selection::byPick));
+        }
+        return menu;
+    }
+
+    private Menu move() {
+        Menu menu = menu("hands.move", item("hands.degreeUp", "↑", () -> commands.move(Move.Unit.DEGREES, 1)),
+                item("hands.degreeDown", "↓", () -> commands.move(Move.Unit.DEGREES, -1)),
+                item("hands.semitoneUp", "Alt+↑", () -> commands.move(Move.Unit.SEMITONES, 1)),
+                item("hands.semitoneDown", "Alt+↓", () -> commands.move(Move.Unit.SEMITONES, -1)),
+                item("hands.octaveUp", "Shift+↑", () -> commands.move(Move.Unit.OCTAVES, 1)),
+                item("hands.octaveDown", "Shift+↓", () -> commands.move(Move.Unit.OCTAVES, -1)),
+                kindItem("move", "hands.moveMore"), new SeparatorMenuItem(),
+                item("hands.louder", "Ctrl+↑", () -> commands.louder(true)),
+                item("hands.softer", "Ctrl+↓", () -> commands.louder(false)),
+                item("hands.nudgeLater", "Alt+→", () -> commands.nudge(true)),
+                item("hands.nudgeEarlier", "Alt+←", () -> commands.nudge(false)));
+        return (Menu) needsNotes(menu);
+    }
+
+    /** The kin of the key, one click each, and any other key. */
+    private Menu keys() {
+        Menu menu = menu("hands.toKey");
+        session.part().ifPresent(part -> {
+            long at = part.line().notes().stream().filter(commands.selection().source()::contains).findFirst()
+                    .map(Note::start).orElse(session.playhead().get());
+            Key key = session.results().get().fence().keyAt(at);
+            for (KeyKin kin : KeyKin.values()) {
+                kin.of(key).ifPresent(to -> {
+                    MenuItem item = new MenuItem(Words.say("kin." + kin.name().toLowerCase(Locale.ROOT), to.text()));
+                    item.setId("kin-" + kin.name().toLowerCase(Locale.ROOT));
+                    item.setOnAction(event -> commands.apply(new MoveToKey(Optional.empty(), to, MoveToKey.Way.NEAREST)));
+                    menu.getItems().add(item);
+                });
+            }
+        });
+        menu.getItems().add(kindItem("moveToKey", "hands.otherKey"));
+        return (Menu) needsNotes(menu);
+    }
+
+    private MenuItem kindItem(String kindId, String words) {
+        StepKind kind = StepCatalogue.all().stream().filter(some -> some.id().equals(kindId)).findFirst().orElseThrow();
+        MenuItem item = item(words, "", () -> doOnce.accept(kind));
+        item.setId("once-" + kindId);
+        return item;
+    }
+
+    private Menu cut() {
+        Menu menu = menu("hands.cutUp", item("hands.cutAtGrid", "K", commands::cutAtGrid));
+        for (int pieces : PIECES) {
+            MenuItem item = new MenuItem(Words.say("hands.cutInto", pieces));
+            item.setId("hands-cut-" + pieces);
+            item.setOnAction(event -> commands.cut(pieces));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private static Menu menu(String words, MenuItem... items) {
+        Menu menu = new Menu(Words.say(words));
+        menu.setId(words.replace('.', '-'));
+        menu.getItems().setAll(items);
+        return menu;
+    }
+
+    private static MenuItem item(String words, String keys, Runnable action) {
+        MenuItem item = new MenuItem(keys.isEmpty() ? Words.say(words) : Words.say("menu.withKeys", Words.say(words), keys));
+        item.setId(words.replace('.', '-'));
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    /** Greyed while nothing is selected; the words say why. */
+    private MenuItem needsNotes(MenuItem item) {
+        if (session.selectedNotes().get().isEmpty()) {
+            item.setDisable(true);
+            item.setText(Words.say("hands.needsNotes", item.getText()));
+        }
+        return item;
+    }
+}

@@ -1,0 +1,3 @@
+/** What hands do to the selected notes: commands, the clipboard, and the menu that lists them. */
+package amberfence.app.hands;
+

@@ -1,0 +1,39 @@
+package amberfence.app.ladder;
+
+import amberfence.app.theme.Swatches;
+import amberfence.app.theme.Swatches.Role;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Draws what follows the mouse and the time: playhead, focus, rubber band, and where dragged notes would be. */
+final class OverlayPainter {
+    private final Swatches swatches;
+    private final NoteShapes shapes;
+
+    OverlayPainter(Swatches swatches) {
+        this.swatches = swatches;
+        this.shapes = new NoteShapes(swatches);
+    }
+
+    void paint(GraphicsContext g, Viewport view, long playhead, boolean focused, Optional<LadderDrag> drag) {
+        g.clearRect(0, 0, view.width(), view.height());
+        shapes.on(g);
+        drag.ifPresent(now -> now.ghosts().forEach(note -> {
+            NoteBox box = NoteBox.of(view, note);
+            if (box.isSeen(view) && box.x() < view.width() && box.x() + box.width() > 0) {
+                shapes.filled(box, Role.WASH);
+                shapes.outlined(box, Role.INK, 1.6);
+            }
+        }));
+        g.setFill(swatches.color(Role.ALARM));
+        g.fillRect(Math.round(view.x(playhead)) - 0.5, 0, 1.5, view.height());
+        g.setStroke(swatches.color(focused ? Role.AMBER_DEEP : Role.RULE));
+        g.setLineWidth(focused ? 2 : 1);
+        g.strokeRect(0.5, 0.5, view.width() - 1, view.height() - 1);
+        drag.flatMap(LadderDrag::band).ifPresent(band -> {
+            g.setStroke(swatches.color(Role.AMBER_DEEP));
+            g.setLineWidth(1);
+            g.strokeRect(band.left(), band.top(), band.right() - band.left(), band.bottom() - band.top());
+        });
+    }
+}

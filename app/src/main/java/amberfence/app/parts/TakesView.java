@@ -1,0 +1,138 @@
+package amberfence.app.parts;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import amberfence.song.Part;
+import amberfence.song.Take;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The takes of the selected part: which one plays, which one is drawn as outlines over it, and what can be done with each. */
+final class TakesView extends VBox {
+    private final Session session;
+    private final Label heading = Controls.label("", "heading");
+    private final VBox rows = new VBox(3);
+
+    TakesView(Session session) {
+        super(5);
+        this.session = session;
+        setId("takes");
+        heading.setMinWidth(0);
+        HBox head = new HBox(4, heading, Controls.filler(),
+                Controls.iconButton("take-copy", Icons.WIDER, "takes.copyTip", event -> copy()));
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, rows);
+        session.results().addListener((property, old, now) -> update());
+        session.selectedPart().addListener((property, old, now) -> update());
+        session.outlinedTake().addListener((property, old, now) -> update());
+        update();
+    }
+
+    private void copy() {
+        session.part().ifPresent(part -> session.edit(Words.say("takes.copied", part.take().name()),
+                song -> song.plusTakeCopy(part.id(), Words.say("parts.takeName", part.takes().size() + 1))));
+    }
+
+    private void update() {
+        rows.getChildren().clear();
+        Part part = session.part().orElse(null);
+        setVisible(part != null);
+        setManaged(part != null);
+        if (part != null) {
+            heading.setText(Words.say("takes.heading", part.name().toUpperCase(Locale.ROOT)));
+            for (int i = 0; i < part.takes().size(); i++) {
+                rows.getChildren().add(row(part, i));
+            }
+        }
+    }
+
+    private Node row(Part part, int index) {
+        Take take = part.takes().get(index);
+        boolean current = index == part.current();
+        ToggleButton choose = new ToggleButton(take.name());
+        choose.setId("take-" + index);
+        choose.getStyleClass().setAll("take");
+        choose.setSelected(current);
+        choose.setMinWidth(0);
+        choose.setMaxWidth(Double.MAX_VALUE);
+        choose.setOnAction(event -> {
+            choose.setSelected(true);
+            TakeSwitch.to(session, index);
+        });
+        Controls.tip(choose, Words.say("takes.chooseTip", take.name(), Words.count("noteCount", take.line().size())));
+        HBox.setHgrow(choose, Priority.ALWAYS);
+        ToggleButton outline = new ToggleButton();
+        outline.setId("take-outline-" + index);
+        outline.setGraphic(Icons.EYE.node());
+        outline.getStyleClass().setAll("icon-toggle");
+        outline.setSelected(Integer.valueOf(index).equals(session.outlinedTake().get()));
+        outline.setAccessibleText(Words.say("takes.outline", take.name()));
+        outline.setVisible(!current);
+        outline.setManaged(!current);
+        outline.setOnAction(event -> session.outlinedTake().set(outline.isSelected() ? index : null));
+        Controls.tip(outline, Words.say("takes.outline", take.name()));
+        HBox row = new HBox(2, choose, outline, Controls.menuButton("take-menu-" + index, Icons.MORE,
+                Words.say("takes.menu", take.name()), () -> items(part, index)));
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private List<MenuItem> items(Part part, int index) {
+        Take take = part.takes().get(index);
+        MenuItem rename = item("take-rename", Words.say("takes.rename"), () -> rename(part, index));
+        MenuItem toPart = item("take-to-part", Words.say("takes.toPart"), () -> session.edit(
+                Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
+                        Words.say("takes.partName", part.name(), take.name()))));
+        MenuItem remove = item("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> {
+            session.outlinedTake().set(null);
+            session.editPart(Words.say("takes.removed", take.name()), same -> same.minusTake(index));
+        });
+        remove.setDisable(index == 0);
+        return List.of(rename, toPart, remove);
+    }
+
+    private static MenuItem item(String id, String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setId(id);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    /** Puts a field in the place of the take's name. */
+    private void rename(Part part, int index) {
+        TextField field = new TextField(part.takes().get(index).name());
+        field.setId("take-name");
+        HBox.setHgrow(field, Priority.ALWAYS);
+        ((HBox) rows.getChildren().get(index)).getChildren().set(0, field);
+        boolean[] done = new boolean[1];
+        Runnable finish = () -> {
+            if (!done[0]) {
+                done[0] = true;
+                String name = field.getText().strip();
+                if (!name.isEmpty()) {
+                    session.editPart(Words.say("takes.renamed", name), same -> same.withTakeName(index, name));
+                }
+                update();
+            }
+        };
+        field.setOnAction(event -> finish.run());
+        field.focusedProperty().addListener((property, old, now) -> {
+            if (!now) {
+                finish.run();
+            }
+        });
+        field.requestFocus();
+        field.selectAll();
+    }
+}

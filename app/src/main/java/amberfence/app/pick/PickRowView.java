@@ -1,0 +1,110 @@
+package amberfence.app.pick;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** The controls of one condition: how it joins the one before, whether it must not hold, what it is, and its values. */
+final class PickRowView extends VBox {
+    PickRowView(int index, List<PickRow> all, Consumer<List<PickRow>> onChange) {
+        super(4);
+        PickRow row = all.get(index);
+        ToggleButton or = new ToggleButton(Words.say(row.or() ? "pick.or" : "pick.and"));
+        or.setId("pick-join-" + index);
+        or.getStyleClass().add("chip-toggle");
+        or.setMinWidth(USE_PREF_SIZE);
+        or.setSelected(row.or());
+        or.setOnAction(event -> onChange.accept(with(all, index, row.withOr(or.isSelected()))));
+        Controls.tip(or, Words.say("pick.joinTip"));
+        or.setVisible(index > 0);
+        or.setManaged(index > 0);
+        ToggleButton not = new ToggleButton(Words.say("pick.not"));
+        not.setId("pick-not-" + index);
+        not.getStyleClass().add("chip-toggle");
+        not.setMinWidth(USE_PREF_SIZE);
+        not.setSelected(row.not());
+        not.setOnAction(event -> onChange.accept(with(all, index, row.withNot(not.isSelected()))));
+        ComboBox<PickKind> kind = new ComboBox<>();
+        kind.setId("pick-kind-" + index);
+        kind.getItems().setAll(PickKind.values());
+        kind.setValue(row.kind());
+        kind.setMaxWidth(Double.MAX_VALUE);
+        kind.setMinWidth(60);
+        HBox.setHgrow(kind, Priority.ALWAYS);
+        kind.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(PickKind value) {
+                return value == null ? "" : value.words();
+            }
+
+            @Override
+            public PickKind fromString(String text) {
+                throw new UnsupportedOperationException("kinds are not typed");
+            }
+        });
+        Runnable choose = () -> {
+            if (kind.getValue() != row.kind()) {
+                onChange.accept(with(all, index, row.withKind(kind.getValue())));
+            }
+        };
+        kind.valueProperty().addListener((property, old, now) -> {
+            if (!kind.isShowing()) {
+                choose.run();
+            }
+        });
+        kind.setOnHidden(event -> choose.run());
+        Button remove = Controls.iconButton("pick-remove-" + index, Icons.CLOSE, "pick.remove", event -> {
+            List<PickRow> fewer = new ArrayList<>(all);
+            fewer.remove(index);
+            onChange.accept(fewer);
+        });
+        remove.setVisible(all.size() > 1);
+        remove.setManaged(all.size() > 1);
+        HBox first = new HBox(4, or, not, kind, remove);
+        first.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(first);
+        if (!row.values().isEmpty()) {
+            getChildren().add(values(index, all, row, onChange));
+        }
+    }
+
+    private static HBox values(int index, List<PickRow> all, PickRow row, Consumer<List<PickRow>> onChange) {
+        HBox values = new HBox(6);
+        values.setAlignment(Pos.CENTER_LEFT);
+        for (int i = 0; i < row.values().size(); i++) {
+            int at = i;
+            TextField field = new TextField(row.values().get(i));
+            field.setId("pick-value-" + index + "-" + i);
+            field.setPrefColumnCount(5);
+            field.setOnAction(event -> onChange.accept(with(all, index, row.withValue(at, field.getText()))));
+            field.focusedProperty().addListener((property, old, now) -> {
+                if (!now && !field.getText().equals(row.values().get(at))) {
+                    onChange.accept(with(all, index, row.withValue(at, field.getText())));
+                }
+            });
+            if (i > 0) {
+                values.getChildren().add(Controls.label("–", "soft"));
+            }
+            values.getChildren().add(field);
+        }
+        return values;
+    }
+
+    private static List<PickRow> with(List<PickRow> all, int index, PickRow row) {
+        List<PickRow> changed = new ArrayList<>(all);
+        changed.set(index, row);
+        return changed;
+    }
+}

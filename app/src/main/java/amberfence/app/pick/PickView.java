@@ -1,0 +1,140 @@
+package amberfence.app.pick;
+
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.step.pick.Pick;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** Puts a pick together, row by row or as text; the ladder shows at once what it finds. */
+public final class PickView extends VBox {
+    private final Session session;
+    private final NoteCommands commands;
+    private final Label count = Controls.label("", "small", "strong");
+    private final Label trouble = Controls.label("", "small", "alarm");
+    private final VBox rows = new VBox(6);
+    private final TextField text = new TextField();
+    private final ToggleButton turned = new ToggleButton(Words.say("pick.turn"));
+    private final ToggleButton open = Controls.fold("pick-open", "pick.heading");
+    private final VBox body;
+
+    public PickView(Session session, NoteCommands commands) {
+        super(7);
+        this.session = session;
+        this.commands = commands;
+        setId("pick");
+        count.setId("pick-count");
+        Controls.tip(open, Words.say("pick.tip"));
+        trouble.setId("pick-trouble");
+        trouble.setWrapText(true);
+        text.setId("pick-text");
+        text.setOnAction(event -> readText());
+        Controls.tip(text, Words.say("pick.textTip"));
+        turned.setId("pick-turn");
+        turned.getStyleClass().add("chip-toggle");
+        turned.setMinWidth(USE_PREF_SIZE);
+        turned.setOnAction(event -> set(current(), turned.isSelected()));
+        body = new VBox(7, rows, text, trouble, buttons());
+        body.getStyleClass().addAll("card");
+        open.selectedProperty().addListener((property, old, now) -> opened(now));
+        HBox head = new HBox(8, open, Controls.filler(), count);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, body);
+        session.pick().rule().addListener((property, old, now) -> show());
+        session.pick().notes().addListener((property, old, now) -> showCount());
+        session.results().addListener((property, old, now) -> showCount());
+        show();
+    }
+
+    private HBox buttons() {
+        Button more = Controls.button("pick-more", "pick.more", event -> {
+            List<PickRow> changed = new ArrayList<>(current());
+            changed.add(PickRow.of(PickKind.OFF_BEAT));
+            set(changed, turned.isSelected());
+        });
+        Button select = Controls.button("pick-select", "pick.select", event -> commands.selection().byPick(), "ink");
+        HBox buttons = new HBox(6, more, turned, Controls.filler(), select);
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        return buttons;
+    }
+
+    /** Opens the panel, or puts it away. */
+    public void toggle() {
+        open.setSelected(!open.isSelected());
+        if (open.isSelected()) {
+            rows.lookupAll(".combo-box").stream().findFirst().ifPresent(Node::requestFocus);
+        }
+    }
+
+    private void opened(boolean now) {
+        if (now && session.pick().rule().get().isEmpty()) {
+            set(List.of(PickRow.of(PickKind.LOWEST)), false);
+        } else if (!now) {
+            session.pick().rule().set(Optional.empty());
+        }
+    }
+
+    private List<PickRow> current() {
+        return session.pick().rule().get().map(PickRow::of).orElse(List.of());
+    }
+
+    private void set(List<PickRow> changed, boolean turn) {
+        try {
+            session.pick().rule().set(Optional.of(PickRow.rule(changed, turn)));
+            trouble.setText("");
+        } catch (IllegalArgumentException e) {
+            trouble.setText(e.getMessage());
+        }
+        showTrouble();
+    }
+
+    private void readText() {
+        try {
+            session.pick().rule().set(Optional.of(Pick.parse(text.getText())));
+            trouble.setText("");
+        } catch (IllegalArgumentException e) {
+            trouble.setText(e.getMessage());
+        }
+        showTrouble();
+    }
+
+    private void showTrouble() {
+        trouble.setVisible(!trouble.getText().isEmpty());
+        trouble.setManaged(trouble.isVisible());
+    }
+
+    private void show() {
+        Optional<Pick.Rule> rule = session.pick().rule().get();
+        open.setSelected(rule.isPresent());
+        body.setVisible(rule.isPresent());
+        body.setManaged(rule.isPresent());
+        text.setText(rule.map(Pick.Rule::text).orElse(""));
+        turned.setSelected(rule.filter(Pick.Rule::turned).isPresent());
+        Controls.rebuild(rows, () -> {
+            rows.getChildren().clear();
+            List<PickRow> all = current();
+            for (int i = 0; i < all.size(); i++) {
+                rows.getChildren().add(new PickRowView(i, all, changed -> set(changed, turned.isSelected())));
+            }
+        });
+        showTrouble();
+        showCount();
+    }
+
+    private void showCount() {
+        boolean picking = session.pick().rule().get().isPresent();
+        count.setText(!picking ? "" : session.part().map(part -> Words.say("pick.count",
+                session.pick().notes().get().count(part.line()), part.line().size())).orElse(""));
+    }
+}

@@ -1,0 +1,42 @@
+package amberfence.app.session;
+
+import amberfence.song.NoteSet;
+import amberfence.step.Setting;
+import amberfence.step.pick.Pick;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** The pick that is being put together, and the notes of the selected part that it finds, before any step. */
+public final class LivePick {
+    private final Session session;
+    private final ObjectProperty<Optional<Pick.Rule>> rule = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<NoteSet> notes = new ReadOnlyObjectWrapper<>(NoteSet.NONE);
+
+    LivePick(Session session) {
+        this.session = session;
+        rule.addListener((property, old, now) -> update());
+        session.results().addListener((property, old, now) -> update());
+        session.selectedPart().addListener((property, old, now) -> update());
+    }
+
+    /** The rule; empty while nothing is picked. */
+    public ObjectProperty<Optional<Pick.Rule>> rule() {
+        return rule;
+    }
+
+    /** The notes that the rule finds now. */
+    public ReadOnlyObjectProperty<NoteSet> notes() {
+        return notes.getReadOnlyProperty();
+    }
+
+    private void update() {
+        if (rule.get().isEmpty() && notes.get().isEmpty()) {
+            return;
+        }
+        notes.set(rule.get().flatMap(some -> session.part().map(part -> some.choose(part.line(),
+                Setting.of(session.results().get().song(), part)))).orElse(NoteSet.NONE));
+    }
+}

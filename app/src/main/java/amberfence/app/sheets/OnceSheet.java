@@ -1,0 +1,72 @@
+package amberfence.app.sheets;
+
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Session;
+import amberfence.app.steps.FormHost;
+import amberfence.app.steps.StepForm;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.edit.HandEdits;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.step.Outcome;
+import amberfence.step.Step;
+import amberfence.step.StepKind;
+import amberfence.step.StepWords;
+import amberfence.theory.Spelling;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+
+/** A step that is done once to the selected notes: its settings, what it would do, and the button that does it. */
+public final class OnceSheet {
+    private final Session session;
+    private final NoteCommands commands;
+    private final VBox form = new VBox();
+    private final Label preview = Controls.label("", "soft");
+    private final SimpleBooleanProperty nothing = new SimpleBooleanProperty();
+    private Step step;
+
+    private OnceSheet(Session session, NoteCommands commands, Step step) {
+        this.session = session;
+        this.commands = commands;
+        this.step = step;
+        preview.setId("once-preview");
+        preview.setWrapText(true);
+        preview.setMinHeight(34);
+    }
+
+    public static Sheet of(Session session, NoteCommands commands, StepKind kind, Runnable close) {
+        OnceSheet sheet = new OnceSheet(session, commands, kind.usual());
+        sheet.update();
+        Button apply = Controls.button("once-apply", "once.apply", event -> {
+            close.run();
+            commands.apply(sheet.step);
+        }, "primary");
+        apply.setDefaultButton(true);
+        VBox content = new VBox(14, sheet.form, sheet.preview);
+        return new Sheet("once-sheet", kind.name(), Words.say("once.subtitle",
+                Words.count("noteCount", commands.selection().source().ids().size())), content, 420, close,
+                Controls.button("once-cancel", "sheet.cancel", event -> close.run()),
+                Controls.disabledWhen(apply, sheet.nothing, "once.nothing"));
+    }
+
+    private void update() {
+        NoteSet chosen = commands.selection().source();
+        Part part = session.part().orElseThrow();
+        long tick = part.line().notes().stream().filter(chosen::contains).findFirst().map(Note::start).orElse(0L);
+        Controls.rebuild(form, () -> form.getChildren().setAll(StepForm.of(step, new FormHost(session, tick,
+                (words, changed) -> {
+                    step = changed;
+                    update();
+                }))));
+        Outcome outcome = step.apply(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE));
+        nothing.set(outcome.changes().isEmpty());
+        Spelling spelling = session.results().get().fence().spellingAt(tick);
+        String finding = outcome.findings().stream().findFirst()
+                .map(found -> new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(found)).orElse("");
+        preview.setText(!finding.isEmpty() ? finding : Words.say("once.preview", outcome.changes().size(), outcome.considered()));
+    }
+}

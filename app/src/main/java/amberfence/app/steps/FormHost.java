@@ -1,0 +1,30 @@
+package amberfence.app.steps;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.step.Step;
+import amberfence.theory.Spelling;
+import java.util.function.BiConsumer;
+
+/**
+ * What a settings form is for: a step in the list, or one that is done once to some notes.
+ *
+ * @param session the song around it
+ * @param tick where the notes are, for naming pitches in the right key
+ * @param change takes the changed step, with words for undo
+ */
+public record FormHost(Session session, long tick, BiConsumer<String, Step> change) {
+    Spelling spelling() {
+        return session.results().get().fence().spellingAt(tick);
+    }
+
+    /** Takes a setting that was chosen from a list. */
+    void chosen(String setting, Enum<?> value, Step step) {
+        change.accept(Words.say("edit.setting", Words.say("step." + setting), FormRows.word(setting, value)), step);
+    }
+
+    /** Takes a setting that has its own words. */
+    void set(String setting, Object value, Step step) {
+        change.accept(Words.say("edit.setting", Words.say("step." + setting), value), step);
+    }
+}

@@ -1,0 +1,152 @@
+package amberfence.app.steps;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.theory.SpelledPitch;
+import amberfence.theory.Spelling;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.IntConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** The rows of a settings form: a label at the left, a control at the right. */
+final class FormRows extends VBox {
+    private static final double LABELS = 88;
+
+    FormRows() {
+        super(7);
+    }
+
+    FormRows plus(Node... rows) {
+        getChildren().addAll(rows);
+        return this;
+    }
+
+    static Node row(String words, Node control) {
+        Label label = Controls.label(Words.say(words), "soft", "small");
+        label.setMinWidth(LABELS);
+        label.setPrefWidth(LABELS);
+        label.setWrapText(true);
+        HBox.setHgrow(control, Priority.ALWAYS);
+        HBox row = new HBox(4, label, control);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** A list of choices, named {@code setting.value} in the words. */
+    static <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String setting, Consumer<T> onChoice) {
+        return choice(id, List.of(values), chosen, value -> word(setting, value), onChoice);
+    }
+
+    static <T> ComboBox<T> choice(String id, List<T> values, T chosen, Function<T, String> words, Consumer<T> onChoice) {
+        ComboBox<T> box = new ComboBox<>();
+        box.setId(id);
+        box.getItems().setAll(values);
+        box.setValue(chosen);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(Region.USE_COMPUTED_SIZE);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : words.apply(value);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("choices are not typed");
+            }
+        });
+        box.valueProperty().addListener((property, old, now) -> {
+            if (now != null && now != old) {
+                onChoice.accept(now);
+            }
+        });
+        return box;
+    }
+
+    static String word(String setting, Enum<?> value) {
+        return Words.say(setting + "." + value.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** A whole number with buttons for one less and one more; what is typed counts with Enter or when the field is left. */
+    static Node number(String id, int value, int lowest, int highest, IntConsumer onChange) {
+        TextField field = field(id, Integer.toString(value), text -> onChange.accept(
+                Math.max(lowest, Math.min(highest, Integer.parseInt(text.replace('−', '-').strip())))));
+        field.setPrefColumnCount(4);
+        Button less = Controls.button(id + "-less", null, event -> onChange.accept(Math.max(lowest, value - 1)), "small-step");
+        less.setText("−");
+        less.setAccessibleText(Words.say("form.less"));
+        Button more = Controls.button(id + "-more", null, event -> onChange.accept(Math.min(highest, value + 1)), "small-step");
+        more.setText("+");
+        more.setAccessibleText(Words.say("form.more"));
+        HBox box = new HBox(4, less, field, more);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    /** A pitch by its name, with buttons for a semitone less and more. */
+    static Node pitch(String id, int midi, Spelling spelling, IntConsumer onChange) {
+        TextField field = field(id, spelling.pitch(midi).text(), text -> onChange.accept(SpelledPitch.parse(text).number()));
+        field.setPrefColumnCount(4);
+        Button less = Controls.button(id + "-less", null, event -> onChange.accept(Math.max(0, midi - 1)), "small-step");
+        less.setText("−");
+        less.setAccessibleText(Words.say("form.lower"));
+        Button more = Controls.button(id + "-more", null, event -> onChange.accept(Math.min(127, midi + 1)), "small-step");
+        more.setText("+");
+        more.setAccessibleText(Words.say("form.higher"));
+        HBox box = new HBox(4, less, field, more);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    /** A field whose text is read with Enter or when it is left; what cannot be read is marked and told in the tooltip. */
+    static TextField field(String id, String text, Consumer<String> onChange) {
+        TextField field = new TextField(text);
+        field.setId(id);
+        String[] trouble = {""};
+        Controls.tip(field, () -> trouble[0]);
+        Runnable read = () -> {
+            if (field.getText().equals(text)) {
+                return;
+            }
+            try {
+                onChange.accept(field.getText());
+                trouble[0] = "";
+                field.getStyleClass().remove("wrong");
+            } catch (IllegalArgumentException e) {
+                trouble[0] = e instanceof NumberFormatException ? Words.say("form.number", field.getText()) : e.getMessage();
+                if (!field.getStyleClass().contains("wrong")) {
+                    field.getStyleClass().add("wrong");
+                }
+            }
+        };
+        field.setOnAction(event -> read.run());
+        field.focusedProperty().addListener((property, old, now) -> {
+            if (!now) {
+                read.run();
+            }
+        });
+        return field;
+    }
+
+    /** A switch with its words at the left. */
+    static Node toggle(String id, String words, boolean on, Consumer<Boolean> onChange) {
+        ToggleButton toggle = Controls.toggle(id, on);
+        toggle.setAccessibleText(Words.say(words));
+        toggle.setOnAction(event -> onChange.accept(toggle.isSelected()));
+        return row(words, new HBox(toggle));
+    }
+}

@@ -1,0 +1,47 @@
+package amberfence.app.steps;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.song.Limit;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.StepSlot;
+import amberfence.step.pick.Pick;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.MenuItem;
+
+/** The choices of notes to which a step can be limited. */
+final class StepLimits {
+    private StepLimits() {
+    }
+
+    static List<MenuItem> items(Session session, StepSlot slot, Part part) {
+        Optional<Pick.Rule> rule = session.pick().rule().get();
+        NoteSet picked = session.pick().notes().get();
+        NoteSet selected = NoteSet.of(part.line().notes().stream().map(Note::id)
+                .filter(session.selectedNotes().get()::contains).toList());
+        MenuItem all = item("limit-all", Words.say("limit.all"), session, slot, Optional.empty());
+        MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", some.text()))
+                .orElse(Words.say("limit.noRule")), session, slot, rule.map(Pick.class::cast));
+        asRule.setDisable(rule.isEmpty());
+        MenuItem frozen = item("limit-picked", Words.say("limit.picked", Words.count("noteCount", picked.count(part.line()))),
+                session, slot, Optional.of(new Pick.Frozen(picked)));
+        frozen.setDisable(picked.isEmpty());
+        MenuItem chosen = item("limit-selected", selected.isEmpty() ? Words.say("limit.noneSelected")
+                : Words.say("limit.selected", Words.count("noteCount", selected.ids().size())), session, slot,
+                Optional.of(new Pick.Frozen(selected)));
+        chosen.setDisable(selected.isEmpty());
+        return List.of(all, asRule, frozen, chosen);
+    }
+
+    private static MenuItem item(String id, String words, Session session, StepSlot slot, Optional<Pick> limit) {
+        MenuItem item = new MenuItem(words);
+        item.setId(id);
+        item.setMnemonicParsing(false);
+        item.setOnAction(event -> session.editStep(Words.say("edit.limit", limit.map(Pick::text).orElse(Words.say("limit.all"))),
+                slot.id(), same -> same.withLimit(limit.map(Limit.class::cast))));
+        return item;
+    }
+}

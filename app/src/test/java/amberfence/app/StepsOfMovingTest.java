@@ -1,0 +1,160 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.demo.LanternFerry;
+import amberfence.edit.HandEdits;
+import amberfence.edit.LineEdit;
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Song;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Every step of moving and timing through its own form: added, set, explained, undone. */
+class StepsOfMovingTest extends WindowTest {
+    @Override
+    protected Song song() {
+        return LanternFerry.plain();
+    }
+
+    private Line result() {
+        return session.results().get().part(0).line();
+    }
+
+    private Line original() {
+        return song().part(0).line();
+    }
+
+    private long add(String kind) {
+        click("add-step");
+        String name = StepCatalogue.all().stream().filter(some -> some.id().equals(kind)).findFirst().orElseThrow().name();
+        clickOn("#step-search").write(name);
+        click("add-" + kind);
+        settle();
+        return session.song().part(0).steps().get(session.song().part(0).steps().size() - 1).id();
+    }
+
+    private void type(String field, String text) {
+        clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
+        settle();
+    }
+
+    private void choose(String box, int index) {
+        clickOn("#" + box);
+        push(KeyCode.HOME);
+        for (int i = 0; i < index; i++) {
+            push(KeyCode.DOWN);
+        }
+        push(KeyCode.ENTER);
+        settle();
+    }
+
+    private int moved(int index) {
+        Note note = original().notes().get(index);
+        return result().note(note.id()).orElseThrow().pitch() - note.pitch();
+    }
+
+    @Test
+    void movesByDegrees() {
+        long slot = add("move");
+        assertThat(moved(0)).isEqualTo(12);
+        choose("move-by", 2);
+        click("move-amount-more");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “How far: 2”");
+        assertThat(moved(0)).as("A4 up two degrees of D dorian is C5").isEqualTo(3);
+        assertThat(changeRows().get(0)).isEqualTo("1:1 A4 → C5 5 → ♭7 up 2 degrees: 5 becomes ♭7");
+        assertThat(text("step-summary-" + slot)).isEqualTo("79 of 79 notes");
+        type("move-amount", "900");
+        assertThat(text("changes-heading")).startsWith("0 CHANGES");
+        assertThat(changeRows().get(0)).contains("would leave the range of MIDI (0 to 127), so nothing is moved");
+    }
+
+    @Test
+    void movesToAnotherKey() {
+        add("moveToKey");
+        type("to-key", "G mixolydian");
+        assertThat(moved(0)).as("the fifth of D dorian becomes the fifth of G mixolydian, the shorter way up").isEqualTo(5);
+        choose("key-way", 2);
+        assertThat(moved(0)).isEqualTo(-7);
+        type("to-key", "H minor");
+        assertThat(lookup("#to-key").query().getStyleClass()).contains("wrong");
+        click("form-kin-parallel_minor");
+        assertThat(changeRows().get(0)).contains("of D dorian becomes");
+    }
+
+    @Test
+    void mirrorsAndReverses() {
+        add("mirror");
+        type("mirror-axis", "A4");
+        assertThat(moved(0)).isZero();
+        click("mirror-degrees");
+        assertThat(result().notes().get(1).pitch()).isEqualTo(2 * 69 - original().notes().get(1).pitch());
+        click("undo");
+        click("undo");
+        click("undo");
+        add("reverse");
+        assertThat(result().notes().get(0).pitch()).isEqualTo(original().notes().get(78).pitch());
+        choose("reverse-what", 1);
+        assertThat(result().notes().get(78).pitch()).isEqualTo(original().notes().get(0).pitch());
+        assertThat(result().end()).isEqualTo(original().end());
+    }
+
+    @Test
+    void foldsIntoTheOctaveAroundANote() {
+        add("fold");
+        assertThat(result().notes()).allMatch(note -> note.pitch() >= 54 && note.pitch() <= 65);
+        type("fold-around", "C3");
+        assertThat(result().notes()).allMatch(note -> note.pitch() >= 42 && note.pitch() <= 53);
+        type("fold-highest", "C5");
+        assertThat(result().notes()).allMatch(note -> note.pitch() >= 42 && note.pitch() <= 72);
+    }
+
+    @Test
+    void tidiesTimingInPart() {
+        interact(() -> session.edit("late", song -> new HandEdits("played").edit(song, 0,
+                LineEdit.shift(NoteSet.ALL, 40))));
+        add("tidyTiming");
+        assertThat(result().notes()).allMatch(note -> note.start() % 120 == 0);
+        type("tidy-strength", "50");
+        assertThat(result().notes()).allMatch(note -> note.start() % 120 == 20);
+        assertThat(changeRows().get(0)).endsWith("on 1/16: start 20 ticks earlier");
+        assertThat(result().notes()).extracting(Note::pitch).isEqualTo(original().notes().stream().map(Note::pitch).toList());
+    }
+
+    @Test
+    void showsAndTrimsSmallOverlaps() {
+        assertThat(isShown("overlaps")).isFalse();
+        interact(() -> session.edit("long", song -> new HandEdits("played").edit(song, 0, LineEdit.moveEnds(NoteSet.ALL, 30))));
+        assertThat(text("overlaps")).endsWith(" overlaps");
+        int count = Integer.parseInt(text("overlaps").split(" ")[0]);
+        assertThat(count).isGreaterThan(20);
+        click("overlaps");
+        assertThat(isShown("overlaps")).isFalse();
+        assertThat(text("changes-heading")).isEqualTo(count + " CHANGES BY “LENGTHS”");
+        choose("lengths-how", 0);
+        List<Note> notes = result().notes();
+        for (int i = 1; i < notes.size(); i++) {
+            assertThat(notes.get(i - 1).end()).isEqualTo(notes.get(i).start());
+        }
+    }
+
+    @Test
+    void letsPassingNotesPass() {
+        // Eighths in 6/8: F♯ passes from F to G off the beat; G♯ is a neighbour of A.
+        interact(() -> session.edit("write", song -> song.withPart(0, part -> part.plusTake("passing",
+                LineText.parse("E4 F4 F#4 G4:3 A4 G#4 A4 C5:3", 240, 0, song.nextId()))).withNextId(song.nextId() + 8)));
+        long slot = add("bringInside");
+        assertThat(text("changes-heading")).startsWith("2 CHANGES");
+        click("let-pass-passing");
+        assertThat(changeRows().get(0)).isEqualTo("1:3 F♯4 ♮3 let pass: a passing note from F4 to G4");
+        click("let-pass-neighbours");
+        assertThat(text("changes-summary")).startsWith("2 left alone on purpose");
+        assertThat(text("step-summary-" + slot)).isEqualTo("nothing to do");
+        assertThat(lookup("#let-pass-longest").tryQuery()).isPresent();
+    }
+}
