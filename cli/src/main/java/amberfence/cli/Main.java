@@ -32,13 +32,25 @@ public final class Main implements Runnable {
     static int run(PrintWriter out, PrintWriter err, String... arguments) {
         CommandLine line = new CommandLine(new Main(out)).setOut(out).setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
-                .setParameterExceptionHandler((e, args) -> complain(err, CommandFailure.WRONG_COMMAND, e.getMessage()))
+                // Steps are options that may be given more than once; each makes a step of its own.
+                .setOverwrittenOptionsAllowed(true)
+                .setParameterExceptionHandler((e, args) -> complain(err, CommandFailure.WRONG_COMMAND, ownWords(e)))
                 .setExecutionExceptionHandler((e, command, parsed) -> e instanceof CommandFailure failure
                         ? complain(err, failure.exitCode(), failure.getMessage())
                         : complain(err, CommandFailure.NOT_WRITTEN, "unexpected trouble: " + e));
         int code = line.execute(withRepeatedParts(arguments));
         out.flush();
         return code;
+    }
+
+    /** What a step could not read is told in its own words, not in those of the option's reader. */
+    private static String ownWords(Throwable trouble) {
+        for (Throwable cause = trouble; cause != null; cause = cause.getCause()) {
+            if (cause instanceof CommandFailure) {
+                return cause.getMessage();
+            }
+        }
+        return trouble.getMessage();
     }
 
     private static int complain(PrintWriter err, int code, String message) {

@@ -7,8 +7,11 @@ import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectWriter;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Song;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Key;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.PrintWriter;
@@ -180,5 +183,83 @@ class CommandLineTest {
         }
         assertThat(run("apply", "--project", text, "--out", out)).isEqualTo(3);
         assertThat(out).doesNotExist();
+    }
+
+    private List<Integer> pitches(Path file, int part) throws Exception {
+        return notes(file, part).stream().map(Note::pitch).toList();
+    }
+
+    @Test
+    void movesBySemitonesOctavesAndDegrees() throws Exception {
+        List<Integer> before = pitches(ferry, 1);
+        assertThat(run("apply", ferry, "--out", out, "--part", "1", "--transpose", "-3", "--octaves", "2")).isZero();
+        assertThat(pitches(out, 1)).isEqualTo(before.stream().map(pitch -> pitch + 21).toList());
+        assertThat(printed).contains("Fretless: Move: ").doesNotContain("key: ");
+        assertThat(pitches(out, 0)).isEqualTo(pitches(ferry, 0));
+        assertThat(run("apply", ferry, "--out", out, "--part", "1", "--key", "D dorian", "--degrees", "7")).isZero();
+        assertThat(pitches(out, 1)).isEqualTo(before.stream().map(pitch -> pitch + 12).toList());
+    }
+
+    @Test
+    void movesToAKeyMirrorsAndFoldsInTheOrderGiven() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--key", "D dorian", "--to-key", "F major", "--snap", "nearest"))
+                .isZero();
+        Key major = Key.parse("F major");
+        assertThat(pitches(out, 0)).allMatch(pitch -> major.pitchClasses().containsPitch(pitch));
+        assertThat(printed).contains("Voice line: Move to another key: ");
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--mirror", "A4", "--fold", "C4")).isZero();
+        assertThat(pitches(out, 0)).allMatch(pitch -> pitch >= 54 && pitch <= 65);
+        List<Integer> folded = pitches(out, 0);
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--fold", "C4", "--mirror", "A4")).isZero();
+        assertThat(pitches(out, 0)).isNotEqualTo(folded);
+    }
+
+    @Test
+    void quantizesWithAStrength() throws Exception {
+        Path late = folder.resolve("late.mid");
+        Song song = LanternFerry.plain();
+        Song played = song.withPart(0, part -> part.withTake(take -> take.withLine(Line.of(take.line().notes().stream()
+                .map(note -> note.withStart(note.start() + 40)).toList()))));
+        Files.write(late, MidiExport.ofOriginals(played).toBytes());
+        assertThat(run("apply", late, "--out", out, "--part", "0", "--quantize", "1/16")).isZero();
+        assertThat(notes(out, 0)).allMatch(note -> note.start() % 120 == 0);
+        assertThat(run("apply", late, "--out", out, "--part", "0", "--quantize", "1/16", "--strength", "70")).isZero();
+        assertThat(notes(out, 0)).allMatch(note -> note.start() % 120 == 12);
+        assertThat(run("apply", late, "--out", out, "--strength", "70")).isEqualTo(2);
+        assertThat(complaint).contains("--strength belongs right behind --quantize");
+    }
+
+    @Test
+    void picksNotesForTheStepsBehind() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--part", "2", "--key", "D dorian", "--pick", "lowest", "--octaves", "-1",
+                "--pick", "all", "--snap", "nearest")).isZero();
+        List<Note> before = notes(ferry, 2);
+        List<Note> after = notes(out, 2);
+        int lowered = 0;
+        for (Note note : before) {
+            boolean lowest = before.stream().noneMatch(other -> other.start() == note.start() && other.pitch() < note.pitch());
+            // One of them is outside and comes inside on the way.
+            boolean found = after.stream().anyMatch(other -> other.start() == note.start()
+                    && Math.abs(other.pitch() - (note.pitch() - 12)) <= 1);
+            lowered += lowest && found ? 1 : 0;
+        }
+        assertThat(lowered).isEqualTo((int) before.stream().map(Note::start).distinct().count());
+        assertThat(run("apply", ferry, "--out", out, "--pick", "loudest", "--octaves", "1")).isEqualTo(2);
+        assertThat(complaint).startsWith("amber-fence: “loudest” is no condition of a pick");
+    }
+
+    @Test
+    void refusesWhatNoStepCanMean() {
+        assertThat(run("apply", ferry, "--out", out, "--fold", "C3..C3")).isEqualTo(2);
+        assertThat(complaint).contains("at least an octave");
+        assertThat(run("apply", ferry, "--out", out, "--quantize", "1/5")).isEqualTo(2);
+        assertThat(complaint).contains("is no grid");
+        assertThat(run("apply", ferry, "--out", out, "--to-key", "H")).isEqualTo(2);
+    }
+
+    @Test
+    void listsEveryStepWithItsSettings() {
+        assertThat(run("steps")).isZero();
+        StepCatalogue.all().forEach(kind -> assertThat(printed).contains(kind.name()).contains(kind.id()));
     }
 }

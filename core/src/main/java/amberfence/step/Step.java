@@ -8,6 +8,11 @@ public interface Step extends Treatment {
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
     Outcome apply(Line in, Setting setting);
 
+    /** The same step with settings that suit a line, where the usual ones cannot know it. */
+    default Step fitted(Line line, Setting setting) {
+        return this;
+    }
+
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */
     default Setting following(Setting setting) {
         return setting;

@@ -5,3 +5,4 @@
  * {@link amberfence.step.Finding}. The steps themselves live in the packages below, in the order of the work.
  */
 package amberfence.step;
+

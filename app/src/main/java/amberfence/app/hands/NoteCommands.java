@@ -5,10 +5,12 @@ import amberfence.app.words.Words;
 import amberfence.edit.Clip;
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
+import amberfence.reading.SoundingChords;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
@@ -96,7 +98,7 @@ public final class NoteCommands {
     public void move(Move.Unit by, int amount) {
         chosen().ifPresent(chosen -> {
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
-            Outcome outcome = heardAfter(new Move(unit, amount), chosen);
+            Outcome outcome = preview(unit, amount, heard().notes().stream().filter(chosen::contains).toList());
             if (outcome.changes().isEmpty()) {
                 outcome.findings().stream().findFirst().ifPresent(this::tell);
             } else {
@@ -111,10 +113,11 @@ public final class NoteCommands {
                 Words.count("hands." + by.name().toLowerCase(Locale.ROOT), Math.abs(amount)));
     }
 
-    /** What a step would make of what is heard of some notes, as if it stood alone. */
-    private Outcome heardAfter(Step step, NoteSet notes) {
-        Setting setting = HandEdits.meant(song(), part());
-        return step.apply(Line.of(heard().notes().stream().filter(notes::contains).toList()), setting);
+    /** Where some notes, as they are heard, would be after a move; where they are when there is no room. */
+    public Outcome preview(Move.Unit by, int amount, List<Note> notes) {
+        Role role = part().isDrums() ? Role.FIGURE : part().role();
+        return new Move(by, amount).apply(Line.of(notes), Setting.of(session.results().get().fence(), song().time(), role,
+                SoundingChords.NONE));
     }
 
     /** The line as it is shown: what the steps make, or the original. */
@@ -126,11 +129,6 @@ public final class NoteCommands {
         Map<Long, Integer> pitches = new HashMap<>();
         line.notes().forEach(note -> pitches.put(note.id(), note.pitch()));
         return pitches;
-    }
-
-    /** Where the selected notes would be heard after a move; where they are when there is no room. */
-    public Line previewMove(Move.Unit by, int amount) {
-        return heardAfter(new Move(by, amount), selection.source()).out();
     }
 
     private void hearAt(String name, Map<Long, Integer> wanted) {

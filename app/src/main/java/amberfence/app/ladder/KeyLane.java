@@ -46,7 +46,8 @@ final class KeyLane extends Pane {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        ladder.view().addListener((property, old, now) -> requestLayout());
+        // Placed at once: laying out the window on every frame of scrolling would be slow.
+        ladder.view().addListener((property, old, now) -> layoutChildren());
         session.results().addListener((property, old, now) -> rebuild());
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> pressedAt = sceneToLocal(event.getSceneX(), 0).getX());
         rebuild();
@@ -169,6 +170,10 @@ final class KeyLane extends Pane {
             return;
         }
         List<KeySpan> spans = plan().spans();
+        if (getChildren().size() != 2 * spans.size() - 1) {
+            // The ladder heard of the new song first.
+            rebuild();
+        }
         for (int i = 0; i < spans.size(); i++) {
             double from = Math.max(0, view.x(time().barStart(spans.get(i).fromBar())));
             double to = i + 1 < spans.size() ? Math.min(view.width(), view.x(time().barStart(spans.get(i + 1).fromBar())))

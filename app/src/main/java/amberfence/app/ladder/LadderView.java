@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -24,7 +25,8 @@ import javafx.scene.layout.Region;
 
 /**
  * The ladder of the selected part. Canvases in layers: rows, notes, and what follows the mouse. Anything that changes
- * only marks its layer; one pass a frame draws what is marked.
+ * only marks its layer; one pass a frame draws what is marked. That pass is no layout: a frame of scrolling must not lay
+ * out the window.
  */
 public final class LadderView extends Region {
     static final double DEGREES = 62;
@@ -75,6 +77,7 @@ public final class LadderView extends Region {
         session.selectedPart().addListener((property, old, now) -> {
             placed = false;
             updateScene();
+            requestLayout();
         });
         session.showingBefore().addListener((property, old, now) -> markNotes());
         session.selectedNotes().addListener((property, old, now) -> selectionChanged());
@@ -86,6 +89,15 @@ public final class LadderView extends Region {
         overlay.setOnMouseExited(event -> hover.setVisible(false));
         drawing.addListener((property, old, now) -> overlay.setCursor(now ? Cursor.CROSSHAIR : Cursor.DEFAULT));
         gestures.listen(overlay, ruler);
+        Runnable pass = this::draw;
+        sceneProperty().addListener((property, old, now) -> {
+            if (old != null) {
+                old.removePostLayoutPulseListener(pass);
+            }
+            if (now != null) {
+                now.addPostLayoutPulseListener(pass);
+            }
+        });
         focusedProperty().addListener((property, old, now) -> markOverlay());
         updateScene();
     }
@@ -104,17 +116,17 @@ public final class LadderView extends Region {
         rowsMarked = true;
         notesMarked = true;
         overlayMarked = true;
-        requestLayout();
+        Platform.requestNextPulse();
     }
 
     private void markNotes() {
         notesMarked = true;
-        requestLayout();
+        Platform.requestNextPulse();
     }
 
     void markOverlay() {
         overlayMarked = true;
-        requestLayout();
+        Platform.requestNextPulse();
     }
 
     LadderScene scene() {
@@ -149,6 +161,8 @@ public final class LadderView extends Region {
         if (view.get() != null && !scene.isEmpty()) {
             fitRows();
             scrolling.follow(view.get(), scene);
+        } else {
+            requestLayout();
         }
         markAll();
     }
@@ -196,11 +210,7 @@ public final class LadderView extends Region {
         } else if (view.get().width() != width || view.get().height() != height) {
             view.set(view.get().withSize(width, height));
         }
-        if (!placed) {
-            placed = true;
-            showUsual();
-        }
-        draw();
+        markAll();
     }
 
     private static void place(Canvas canvas, double x, double y, double width, double height) {
@@ -218,6 +228,13 @@ public final class LadderView extends Region {
     }
 
     private void draw() {
+        if (view.get() == null || scene.isEmpty()) {
+            return;
+        }
+        if (!placed) {
+            placed = true;
+            showUsual();
+        }
         Viewport now = view.get();
         if (rowsMarked) {
             rowPainter.paintRows(rows.getGraphicsContext2D(), now, scene);

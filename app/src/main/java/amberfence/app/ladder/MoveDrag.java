@@ -23,6 +23,7 @@ final class MoveDrag implements LadderDrag {
     private final NoteCommands commands;
     private final Note grabbed;
     private final List<Note> notes;
+    private final long first;
     private final double fromX;
     private final double fromY;
     private Direction direction = Direction.NONE;
@@ -37,6 +38,7 @@ final class MoveDrag implements LadderDrag {
         this.commands = commands;
         this.grabbed = grabbed;
         this.notes = notes;
+        this.first = notes.stream().mapToLong(Note::start).min().orElse(0);
         this.fromX = x;
         this.fromY = y;
     }
@@ -51,7 +53,6 @@ final class MoveDrag implements LadderDrag {
         } else if (direction == Direction.TIME) {
             long wanted = grabbed.start() + Math.round((x - fromX) / ladder.viewport().pixelsPerTick());
             long by = free ? wanted - grabbed.start() : session.snap().toLine(session.song().time(), grabbed.start(), wanted);
-            long first = notes.stream().mapToLong(Note::start).min().orElse(0);
             ticks = Math.max(-first, by);
         }
     }
@@ -62,13 +63,20 @@ final class MoveDrag implements LadderDrag {
                 : ladder.scene().fence().degreesBetween(grabbed, pitch);
     }
 
+    /** Only what can be seen: a drag of a whole long part must not be slower than one of a few notes. */
     @Override
     public List<Note> ghosts() {
-        return switch (direction) {
-            case NONE -> List.of();
-            case PITCH -> places == 0 ? List.of() : commands.previewMove(unit, places).notes();
-            case TIME -> ticks == 0 ? List.of() : notes.stream().map(note -> note.withStart(note.start() + ticks)).toList();
-        };
+        if (direction == Direction.PITCH && places != 0) {
+            return commands.preview(unit, places, seen(0)).out().notes();
+        }
+        return direction == Direction.TIME && ticks != 0
+                ? seen(ticks).stream().map(note -> note.withStart(note.start() + ticks)).toList() : List.of();
+    }
+
+    private List<Note> seen(long shift) {
+        Viewport view = ladder.viewport();
+        return notes.stream().filter(note -> note.end() + shift >= view.firstTick() && note.start() + shift <= view.lastTick())
+                .toList();
     }
 
     @Override

@@ -40,7 +40,9 @@ final class StretchDrag implements LadderDrag {
 
     @Override
     public List<Note> ghosts() {
-        return ticks == 0 ? List.of() : edit().apply(Line.of(notes), () -> 0).notes();
+        Viewport view = ladder.viewport();
+        return ticks == 0 ? List.of() : edit().apply(Line.of(notes.stream().filter(note -> note.end() >= view.firstTick()
+                && note.start() <= view.lastTick()).toList()), () -> 0).notes();
     }
 
     private LineEdit edit() {

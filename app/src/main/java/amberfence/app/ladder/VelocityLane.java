@@ -46,7 +46,7 @@ final class VelocityLane extends Region {
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         getChildren().addAll(swatches, canvas);
-        ladder.view().addListener((property, old, now) -> requestLayout());
+        ladder.view().addListener((property, old, now) -> layoutChildren());
         session.results().addListener((property, old, now) -> requestLayout());
         session.selectedNotes().addListener((property, old, now) -> requestLayout());
         session.showingBefore().addListener((property, old, now) -> requestLayout());
@@ -131,7 +131,7 @@ final class VelocityLane extends Region {
             canvas.setHeight(HEIGHT);
         }
         canvas.relocate(LadderView.DEGREES, 0);
-        if (ladder.viewport() != null && !ladder.scene().isEmpty()) {
+        if (isVisible() && ladder.viewport() != null && !ladder.scene().isEmpty()) {
             paint(canvas.getGraphicsContext2D(), width);
         }
     }

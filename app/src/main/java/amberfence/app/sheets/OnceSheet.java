@@ -7,6 +7,7 @@ import amberfence.app.steps.StepForm;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.HandEdits;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
@@ -39,7 +40,11 @@ public final class OnceSheet {
     }
 
     public static Sheet of(Session session, NoteCommands commands, StepKind kind, Runnable close) {
-        OnceSheet sheet = new OnceSheet(session, commands, kind.usual());
+        NoteSet chosen = commands.selection().source();
+        Part part = session.part().orElseThrow();
+        Line notes = Line.of(part.line().notes().stream().filter(chosen::contains).toList());
+        OnceSheet sheet = new OnceSheet(session, commands,
+                kind.usual().fitted(notes, HandEdits.meant(session.song(), part)));
         sheet.update();
         Button apply = Controls.button("once-apply", "once.apply", event -> {
             close.run();
@@ -48,7 +53,7 @@ public final class OnceSheet {
         apply.setDefaultButton(true);
         VBox content = new VBox(14, sheet.form, sheet.preview);
         return new Sheet("once-sheet", kind.name(), Words.say("once.subtitle",
-                Words.count("noteCount", commands.selection().source().ids().size())), content, 420, close,
+                Words.count("noteCount", notes.size())), content, 420, close,
                 Controls.button("once-cancel", "sheet.cancel", event -> close.run()),
                 Controls.disabledWhen(apply, sheet.nothing, "once.nothing"));
     }

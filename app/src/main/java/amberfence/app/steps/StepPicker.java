@@ -3,6 +3,8 @@ package amberfence.app.steps;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.song.Part;
+import amberfence.step.Setting;
 import amberfence.step.StepKind;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Locale;
@@ -94,7 +96,10 @@ final class StepPicker extends VBox {
         setOpen(false);
         Integer part = session.selectedPart().get();
         long slot = session.song().nextId();
-        session.edit(Words.say("edit.stepAdd", kind.name()), song -> song.plusStep(part, kind.usual()));
+        session.edit(Words.say("edit.stepAdd", kind.name()), song -> {
+            Part target = song.part(part);
+            return song.plusStep(part, kind.usual().fitted(target.line(), Setting.of(song, target)));
+        });
         session.openStep().set(slot);
     }
 }

@@ -2,18 +2,26 @@ package amberfence.app.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.demo.LanternFerry;
+import amberfence.song.Grid;
+import amberfence.song.Metre;
+import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
+import amberfence.step.move.Move;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class SessionTest {
@@ -30,7 +38,7 @@ class SessionTest {
     void undoGivesTheIdenticalSongAndRedoTheIdenticalResult() {
         Random random = new Random(4);
         List<Song> states = new ArrayList<>(List.of(session.song()));
-        for (int i = 0; i < 300; i++) {
+        for (int i = 0; i < 1000; i++) {
             randomEdit(random);
             if (session.song() != states.get(states.size() - 1)) {
                 states.add(session.song());
@@ -53,7 +61,27 @@ class SessionTest {
 
     private void randomEdit(Random random) {
         Part part = session.song().parts().get(random.nextInt(session.song().parts().size()));
-        switch (random.nextInt(7)) {
+        session.selectPart(part.id());
+        NoteCommands commands = new NoteCommands(session);
+        session.selectedNotes().set(part.line().notes().stream().filter(note -> random.nextInt(8) == 0)
+                .limit(12).map(Note::id).collect(Collectors.toSet()));
+        switch (random.nextInt(22)) {
+            case 7 -> commands.move(Move.Unit.values()[random.nextInt(3)], random.nextInt(9) - 4);
+            case 8 -> commands.shift(random.nextInt(200) - 100);
+            case 9 -> commands.moveEnds(random.nextInt(200) - 100);
+            case 10 -> commands.moveStarts(random.nextInt(200) - 100);
+            case 11 -> commands.cutAtGrid();
+            case 12 -> commands.cut(1 + random.nextInt(4));
+            case 13 -> commands.join();
+            case 14 -> commands.louder(random.nextBoolean());
+            case 15 -> commands.allow();
+            case 16 -> commands.apply(StepCatalogue.all().get(random.nextInt(StepCatalogue.all().size())).usual());
+            case 17 -> commands.draw(new Note(0, random.nextInt(50_000), 100, random.nextInt(128), 80, part.channel(), 64));
+            case 18 -> commands.copy().ifPresent(commands::paste);
+            case 19 -> commands.delete();
+            case 20 -> session.edit("take", song -> song.plusTakeCopy(part.id(), "another"));
+            case 21 -> session.edit("limited", song -> song.plusStep(part.id(),
+                    StepCatalogue.all().get(random.nextInt(StepCatalogue.all().size())).usual()));
             case 0 -> session.edit("step", song -> song.plusStep(part.id(), BringInside.USUAL.withMoveTo(
                     MoveTo.values()[random.nextInt(4)])));
             case 1 -> session.edit("role", song -> song.withPart(part.id(), p -> p.withRole(Role.values()[random.nextInt(5)])));
@@ -65,11 +93,45 @@ class SessionTest {
             case 5 -> session.edit("order", song -> song.withPartMoved(part.id(), random.nextInt(3) - 1));
             default -> part.steps().stream().findFirst()
                     .ifPresent(slot -> {
-                        session.selectPart(part.id());
                         session.editStep("leave", slot.id(), same -> same
                                 .withLeft(part.line().notes().get(0).id(), random.nextBoolean()));
                     });
         }
+    }
+
+    @Test
+    void goesToAnyPointOfTheHistory() {
+        Song opened = session.song();
+        session.edit("one", song -> song.withTitle("One"));
+        session.edit("two", song -> song.withTitle("Two"));
+        assertThat(session.edits()).containsExactly("", "one", "two");
+        session.goTo(0);
+        assertThat(session.song()).isSameAs(opened);
+        session.goTo(2);
+        assertThat(session.song().title()).isEqualTo("Two");
+        assertThat(session.editsDone()).isEqualTo(2);
+    }
+
+    @Test
+    void anotherTakeOpensTheStepInTheSamePlace() {
+        session.selectPart(0);
+        session.edit("second", song -> song.plusStep(0, BringInside.USUAL));
+        session.openStep().set(session.song().part(0).steps().get(1).id());
+        session.edit("copy", song -> song.plusTakeCopy(0, "copy"));
+        assertThat(session.openStep().get()).isEqualTo(session.song().part(0).steps().get(1).id());
+    }
+
+    @Test
+    void theGridIsChosenForEachMetre() {
+        Metre six = new Metre(0, 6, 8);
+        Metre four = new Metre(0, 4, 4);
+        assertThat(session.snap().of(six)).contains(Grid.of(8));
+        assertThat(session.snap().of(four)).contains(Grid.of(16));
+        session.snap().choose(six, Optional.of(Grid.parse("1/4.")));
+        assertThat(session.snap().of(four)).contains(Grid.of(16));
+        assertThat(session.snap().nearest(session.song().time(), 700)).isEqualTo(720);
+        session.snap().choose(six, Optional.empty());
+        assertThat(session.snap().nearest(session.song().time(), 700)).isEqualTo(700);
     }
 
     @Test

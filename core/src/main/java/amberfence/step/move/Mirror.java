@@ -25,6 +25,12 @@ public record Mirror(int axis, boolean byDegrees) implements Step {
         Range.PITCH.check(axis);
     }
 
+    /** About the first note. */
+    @Override
+    public Mirror fitted(Line line, Setting setting) {
+        return line.isEmpty() ? this : new Mirror(line.notes().get(0).pitch(), byDegrees);
+    }
+
     @Override
     public Outcome apply(Line in, Setting setting) {
         if (setting.isDrums()) {

@@ -11,6 +11,7 @@ import amberfence.step.Work;
 import amberfence.step.fence.ShapedLine;
 import amberfence.theory.Degree;
 import amberfence.theory.Key;
+import amberfence.theory.KeyKin;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
@@ -40,6 +41,13 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
 
     public MoveToKey {
         from = from == null ? Optional.empty() : from;
+    }
+
+    /** To the minor key on the same tonic, or the major one of a minor key. */
+    @Override
+    public MoveToKey fitted(Line line, Setting setting) {
+        Key own = setting.fence().keyAt(line.isEmpty() ? 0 : line.notes().get(0).start());
+        return new MoveToKey(from, KeyKin.PARALLEL_MINOR.of(own).or(() -> KeyKin.PARALLEL_MAJOR.of(own)).orElse(to), way);
     }
 
     @Override
