@@ -7,13 +7,10 @@ import amberfence.song.Role;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollBar;
-import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
 
 class PartsAndLadderTest extends WindowTest {
@@ -58,17 +55,7 @@ class PartsAndLadderTest extends WindowTest {
 
     @Test
     void drawsOutsideNotesHatchedInTheColourOfOutside() {
-        Canvas notes = (Canvas) ((Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
-                .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
-        WritableImage[] picture = new WritableImage[1];
-        interact(() -> picture[0] = notes.snapshot(null, null));
-        int outside = 0;
-        for (int y = 0; y < picture[0].getHeight(); y++) {
-            for (int x = 0; x < picture[0].getWidth(); x++) {
-                outside += (picture[0].getPixelReader().getArgb(x, y) & 0xFFFFFF) == 0x1F6F78 ? 1 : 0;
-            }
-        }
-        assertThat(outside).isGreaterThan(100);
+        assertThat(pixelsInLadder(0x1F6F78, 0)).isGreaterThan(100);
     }
 
     @Test

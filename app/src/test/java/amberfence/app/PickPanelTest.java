@@ -9,10 +9,8 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import java.util.List;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Region;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -95,25 +93,9 @@ class PickPanelTest extends WindowTest {
 
     @Test
     void marksWhatItFindsInTheLadder() {
-        int with = inkInTheLadder();
+        int with = pixelsInLadder(0x2A211B, 0);
         click("pick-open");
-        assertThat(inkInTheLadder()).isLessThan(with);
-    }
-
-    private int inkInTheLadder() {
-        settle();
-        Canvas notes = (Canvas) ((Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
-                .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
-        int[] ink = new int[1];
-        interact(() -> {
-            var picture = notes.snapshot(null, null);
-            for (int y = 0; y < picture.getHeight(); y++) {
-                for (int x = 0; x < picture.getWidth(); x++) {
-                    ink[0] += (picture.getPixelReader().getArgb(x, y) & 0xFFFFFF) == 0x2A211B ? 1 : 0;
-                }
-            }
-        });
-        return ink[0];
+        assertThat(pixelsInLadder(0x2A211B, 0)).isLessThan(with);
     }
 
     @Test

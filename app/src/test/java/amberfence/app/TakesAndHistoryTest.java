@@ -7,10 +7,8 @@ import amberfence.format.midi.MidiReader;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.nio.file.Files;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
 
 /** Takes: copied, named, switched with one key, seen over each other; and the history, from one point to any other. */
@@ -47,31 +45,12 @@ class TakesAndHistoryTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.A);
         push(KeyCode.SHIFT, KeyCode.UP);
         push(KeyCode.ESCAPE);
-        int without = outlinePixels();
+        int without = pixelsInLadder(0x6E6152, 40);
         push(KeyCode.O);
         assertThat(session.outlinedTake().get()).isZero();
-        assertThat(outlinePixels()).isGreaterThan(without + 200);
+        assertThat(pixelsInLadder(0x6E6152, 40)).isGreaterThan(without + 200);
         click("take-outline-0");
         assertThat(session.outlinedTake().get()).isNull();
-    }
-
-    private int outlinePixels() {
-        settle();
-        Canvas notes = (Canvas) ((Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
-                .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
-        int[] count = new int[1];
-        interact(() -> {
-            var picture = notes.snapshot(null, null);
-            for (int y = 0; y < picture.getHeight(); y++) {
-                for (int x = 0; x < picture.getWidth(); x++) {
-                    int colour = picture.getPixelReader().getArgb(x, y) & 0xFFFFFF;
-                    boolean soft = Math.abs((colour >> 16) - 0x6E) < 40 && Math.abs((colour >> 8 & 0xFF) - 0x61) < 40
-                            && Math.abs((colour & 0xFF) - 0x52) < 40;
-                    count[0] += soft ? 1 : 0;
-                }
-            }
-        });
-        return count[0];
     }
 
     @Test

@@ -20,8 +20,10 @@ import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -141,6 +143,32 @@ abstract class WindowTest extends ApplicationTest {
                 .orElseThrow(() -> new AssertionError("note " + id + " is not in view"));
         Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
         return new Point2D(bounds.getMinX() + place.getX(), bounds.getMinY() + place.getY());
+    }
+
+    /** How many pixels of the notes in the ladder have a colour, as red, green and blue, each a little off at most. */
+    protected int pixelsInLadder(int colour, int slack) {
+        settle();
+        Canvas notes = (Canvas) ((Region) lookup("#ladder").query()).getChildrenUnmodifiable().stream()
+                .filter(Canvas.class::isInstance).skip(3).findFirst().orElseThrow();
+        int[] count = new int[1];
+        interact(() -> {
+            var picture = notes.snapshot(null, null);
+            for (int y = 0; y < picture.getHeight(); y++) {
+                for (int x = 0; x < picture.getWidth(); x++) {
+                    count[0] += isNear(picture.getPixelReader().getArgb(x, y), colour, slack) ? 1 : 0;
+                }
+            }
+        });
+        return count[0];
+    }
+
+    private static boolean isNear(int pixel, int colour, int slack) {
+        for (int shift = 0; shift <= 16; shift += 8) {
+            if (Math.abs((pixel >> shift & 0xFF) - (colour >> shift & 0xFF)) > slack) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The first note of a part with a pitch. */

@@ -1,5 +1,6 @@
 package amberfence.app.fence;
 
+import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.reading.KeyCandidate;
@@ -18,7 +19,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** Keys that the notes may be in, of all parts, one part or the selection, or along the song; and what is always allowed. */
 final class KeyColumn extends VBox {
@@ -45,24 +45,8 @@ final class KeyColumn extends VBox {
     }
 
     private <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String words) {
-        ComboBox<T> box = new ComboBox<>();
-        box.setId(id);
-        box.getItems().setAll(values);
-        box.setValue(chosen);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return Words.say(words + "." + value.name().toLowerCase(Locale.ROOT));
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("choices are not typed");
-            }
-        });
-        box.valueProperty().addListener((property, old, now) -> find());
-        return box;
+        return Choice.of(id, List.of(values), chosen,
+                value -> Words.say(words + "." + value.name().toLowerCase(Locale.ROOT)), value -> find());
     }
 
     /** Begins with the selection when there is one worth asking about. */

@@ -2,8 +2,10 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
+import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
+import amberfence.step.Standing;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -98,6 +100,9 @@ final class LadderGestures {
         Note grabbed = hit.standing().shown(session.showingBefore().get());
         NoteSet source = commands.selection().source();
         if (!source.contains(grabbed)) {
+            if (hit.standing().kind() == Standing.Kind.MADE) {
+                session.message().set(Words.say("hands.made"));
+            }
             return;
         }
         List<Note> notes = commands.heard().notes().stream().filter(source::contains).toList();

@@ -1,5 +1,6 @@
 package amberfence.app.pick;
 
+import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
@@ -14,7 +15,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** The controls of one condition: how it joins the one before, whether it must not hold, what it is, and its values. */
 final class PickRowView extends VBox {
@@ -36,35 +36,10 @@ final class PickRowView extends VBox {
         not.setMinWidth(USE_PREF_SIZE);
         not.setSelected(row.not());
         not.setOnAction(event -> onChange.accept(with(all, index, row.withNot(not.isSelected()))));
-        ComboBox<PickKind> kind = new ComboBox<>();
-        kind.setId("pick-kind-" + index);
-        kind.getItems().setAll(PickKind.values());
-        kind.setValue(row.kind());
-        kind.setMaxWidth(Double.MAX_VALUE);
+        ComboBox<PickKind> kind = Choice.of("pick-kind-" + index, List.of(PickKind.values()), row.kind(), PickKind::words,
+                chosen -> onChange.accept(with(all, index, row.withKind(chosen))));
         kind.setMinWidth(60);
         HBox.setHgrow(kind, Priority.ALWAYS);
-        kind.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(PickKind value) {
-                return value == null ? "" : value.words();
-            }
-
-            @Override
-            public PickKind fromString(String text) {
-                throw new UnsupportedOperationException("kinds are not typed");
-            }
-        });
-        Runnable choose = () -> {
-            if (kind.getValue() != row.kind()) {
-                onChange.accept(with(all, index, row.withKind(kind.getValue())));
-            }
-        };
-        kind.valueProperty().addListener((property, old, now) -> {
-            if (!kind.isShowing()) {
-                choose.run();
-            }
-        });
-        kind.setOnHidden(event -> choose.run());
         Button remove = Controls.iconButton("pick-remove-" + index, Icons.CLOSE, "pick.remove", event -> {
             List<PickRow> fewer = new ArrayList<>(all);
             fewer.remove(index);

@@ -2,6 +2,7 @@ package amberfence.app.steps;
 
 import amberfence.app.fence.AllowedChips;
 import amberfence.app.session.Session;
+import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.FenceLine;
@@ -54,7 +55,7 @@ final class BringInsideForm extends VBox {
                 kind("approaches", now.approaches(), host, step,
                         on -> new LetPass(now.passing(), now.neighbours(), on, now.longest())));
         if (!now.isNothing()) {
-            kinds.getChildren().add(FormRows.choice("let-pass-longest", SHORT, now.longest(),
+            kinds.getChildren().add(Choice.of("let-pass-longest", SHORT, now.longest(),
                     longest -> Words.say("letPass.upTo", longest), longest -> host.set("letPass",
                             Words.say("letPass.upTo", longest), step.withLetPass(new LetPass(now.passing(),
                                     now.neighbours(), now.approaches(), longest)))));

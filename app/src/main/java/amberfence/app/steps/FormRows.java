@@ -1,5 +1,6 @@
 package amberfence.app.steps;
 
+import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.theory.SpelledPitch;
@@ -7,7 +8,6 @@ import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -18,9 +18,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** The rows of a settings form: a label at the left, a control at the right. */
 final class FormRows extends VBox {
@@ -48,33 +46,7 @@ final class FormRows extends VBox {
 
     /** A list of choices, named {@code setting.value} in the words. */
     static <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String setting, Consumer<T> onChoice) {
-        return choice(id, List.of(values), chosen, value -> word(setting, value), onChoice);
-    }
-
-    static <T> ComboBox<T> choice(String id, List<T> values, T chosen, Function<T, String> words, Consumer<T> onChoice) {
-        ComboBox<T> box = new ComboBox<>();
-        box.setId(id);
-        box.getItems().setAll(values);
-        box.setValue(chosen);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.setMinWidth(Region.USE_COMPUTED_SIZE);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : words.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("choices are not typed");
-            }
-        });
-        box.valueProperty().addListener((property, old, now) -> {
-            if (now != null && now != old) {
-                onChoice.accept(now);
-            }
-        });
-        return box;
+        return Choice.of(id, List.of(values), chosen, value -> word(setting, value), onChoice);
     }
 
     static String word(String setting, Enum<?> value) {

@@ -19,7 +19,7 @@ final class StepPicker extends VBox {
     private static final double WIDTH = 220;
     private static final double LINE = 16;
     /** So many letters fit into a line of the summary. */
-    private static final int LETTERS = 36;
+    private static final int LETTERS = 38;
 
     private final Session session;
     private final Button add;

@@ -1,5 +1,6 @@
 package amberfence.app.steps;
 
+import amberfence.app.theme.Choice;
 import amberfence.app.words.GridWords;
 import amberfence.song.TimeMap;
 import amberfence.step.shape.Lengths;
@@ -32,7 +33,7 @@ final class TimeForms {
     }
 
     private static Node gridChoice(TidyTiming step, FormHost host) {
-        return FormRows.choice("tidy-grid", GridWords.all(), step.grid(), GridWords::of,
+        return Choice.of("tidy-grid", GridWords.all(), step.grid(), GridWords::of,
                 grid -> host.set("grid", GridWords.of(grid),
                         new TidyTiming(grid, step.ends(), step.strength(), step.swing())));
     }
