@@ -1,0 +1,42 @@
+package amberfence.theory;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads chord symbols as people write them: {@code Cm7 C-7 Cmin7 CΔ Cmaj7 C^7 Cø C°7 C7♯9 C7(b9,#11) Csus C6/9 C/E F♯m7♭5}.
+ * What cannot be read is told with its place and the nearest readings.
+ */
+final class ChordSymbol {
+    private static final Pattern ROOT = Pattern.compile("\\s*([A-Ga-g])((?:bb|##|x|b|#)?)(.*)", Pattern.DOTALL);
+    private static final Pattern BASS = Pattern.compile("[A-Ga-g](?:bb|##|x|b|#)?");
+
+    private ChordSymbol() {
+    }
+
+    static Chord parse(String symbol) {
+        String plain = Accidental.plain(symbol).strip();
+        Matcher matcher = ROOT.matcher(plain);
+        if (!matcher.matches()) {
+            throw new MusicTextException("“" + symbol.strip() + "” is no chord: it begins with a note A to G, as in C, F#m7 or "
+                    + "Bb/D", List.of("C", "Am", "G7"));
+        }
+        NoteName root = NoteName.parse(matcher.group(1) + matcher.group(2));
+        String rest = matcher.group(3).strip();
+        int slash = rest.lastIndexOf('/');
+        String bass = slash < 0 ? "" : rest.substring(slash + 1).strip();
+        boolean hasBass = BASS.matcher(bass).matches();
+        String suffix = ChordSuffix.plain(hasBass ? rest.substring(0, slash) : rest);
+        ChordKind kind = ChordSuffix.read(suffix).orElseThrow(() -> unreadable(symbol.strip(), root, suffix));
+        return new Chord(root, kind, hasBass ? NoteName.parse(bass) : root);
+    }
+
+    private static MusicTextException unreadable(String symbol, NoteName root, String suffix) {
+        int good = ChordSuffix.readable(suffix);
+        int place = symbol.length() - suffix.length() + good + 1;
+        List<String> near = ChordSuffix.near(suffix).stream().map(text -> root.plainText() + text).toList();
+        return new MusicTextException("“" + symbol + "” cannot be read from letter " + Math.max(1, place) + " on, “"
+                + suffix.substring(Math.min(good, suffix.length())) + "”; perhaps " + String.join(", ", near), near);
+    }
+}

@@ -1,0 +1,79 @@
+package amberfence.theory;
+
+/**
+ * A member of a chord, numbered against the major scale above the root: 1, ♭3, 5, 𝄫7, 9, ♯11.
+ *
+ * @param number 1 to 13
+ * @param alteration −2 to 2 semitones
+ */
+public record ChordTone(int number, int alteration) implements Comparable<ChordTone> {
+    private static final Range NUMBER = new Range("number of a chord tone", 1, 13);
+    private static final Range ALTERATION = new Range("alteration of a chord tone", -2, 2);
+    public static final ChordTone ROOT = new ChordTone(1, 0);
+
+    public ChordTone {
+        NUMBER.check(number);
+        ALTERATION.check(alteration);
+    }
+
+    /** Reads signs and a number: {@code b9}, {@code #11}, {@code bb7}, {@code 5}. */
+    public static ChordTone parse(String text) {
+        String plain = Accidental.plain(text.strip());
+        if (!plain.matches("[b#]*(1[0-3]|[1-9])")) {
+            throw new MusicTextException("“" + text + "” is no chord tone; write 1 to 13 with b or # before it, as in b9");
+        }
+        int digits = plain.length() - plain.replaceAll("^[b#]*", "").length();
+        return new ChordTone(Integer.parseInt(plain.substring(digits)), Accidental.parse(plain.substring(0, digits), text));
+    }
+
+    private Degree degree() {
+        return new Degree((number - 1) % 7 + 1, alteration);
+    }
+
+    /** Semitones above the root; a ninth is 14. */
+    public int semitones() {
+        return degree().semitones() + PitchClass.COUNT * ((number - 1) / 7);
+    }
+
+    /** The note above a root, spelled by its number: the third of D♯ is F𝄪. */
+    public NoteName above(NoteName root) {
+        return root.at(degree());
+    }
+
+    /** Signs and number, for example {@code ♭9}. */
+    public String text() {
+        return Accidental.text(alteration) + number;
+    }
+
+    /** Typed signs and number, for example {@code b9}. */
+    public String plainText() {
+        return (alteration < 0 ? "b" : "#").repeat(Math.abs(alteration)) + number;
+    }
+
+    /** What it is called among the members: root, third, fifth … */
+    public String role() {
+        return switch (number) {
+            case 1 -> "root";
+            case 2 -> "second";
+            case 3 -> "third";
+            case 4 -> "fourth";
+            case 5 -> "fifth";
+            case 6 -> "sixth";
+            case 7 -> "seventh";
+            case 9 -> "ninth";
+            case 11 -> "eleventh";
+            case 13 -> "thirteenth";
+            default -> text();
+        };
+    }
+
+    @Override
+    public int compareTo(ChordTone other) {
+        return number != other.number ? Integer.compare(number, other.number) : Integer.compare(alteration, other.alteration);
+    }
+
+    @Override
+    public String toString() {
+        return text();
+    }
+}
