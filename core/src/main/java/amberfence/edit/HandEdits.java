@@ -41,6 +41,13 @@ public final class HandEdits {
         return free.withPart(partId, part -> part.withTake(take -> take.withLine(line)));
     }
 
+    /** What the steps make of a part, as a take of its own: the notes that they made are the part's own from then on. */
+    public Song settle(Song song, int partId, Line result) {
+        long[] next = {song.nextId()};
+        Line own = result.withoutMade(() -> next[0]++);
+        return song.withPart(partId, part -> part.plusTake(takeName, own)).withNextId(next[0]);
+    }
+
     /** The surroundings of a part whose notes were chosen by hand, so that drums are meant as well. */
     public static Setting meant(Song song, Part part) {
         Setting setting = Setting.of(song, part);

@@ -1,7 +1,9 @@
 package amberfence.reading;
 
+import amberfence.song.ChordSpan;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.theory.PitchClassSet;
@@ -19,8 +21,11 @@ public final class SoundingChords {
         this.from = from;
     }
 
-    /** The chords around a part: what all other parts with the role of chords sound. */
+    /** The chords around a part: the song's progression, or, without one, what other parts with the role of chords sound. */
     public static SoundingChords around(Song song, Part part) {
+        if (!song.progression().isEmpty()) {
+            return of(song.progression());
+        }
         List<Note> notes = new ArrayList<>();
         for (Part other : song.parts()) {
             if (other.id() != part.id() && other.role() == Role.CHORDS) {
@@ -28,6 +33,16 @@ public final class SoundingChords {
             }
         }
         return notes.isEmpty() ? NONE : of(notes);
+    }
+
+    private static SoundingChords of(Progression progression) {
+        TreeMap<Long, PitchClassSet> from = new TreeMap<>();
+        for (ChordSpan span : progression.spans()) {
+            from.put(span.start(), span.chord().pitchClasses());
+            from.put(span.end(), PitchClassSet.EMPTY);
+        }
+        progression.spans().forEach(span -> from.put(span.start(), span.chord().pitchClasses()));
+        return new SoundingChords(from);
     }
 
     static SoundingChords of(List<Note> notes) {

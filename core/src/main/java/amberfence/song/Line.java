@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.LongSupplier;
 
 /** The notes of a part, ordered by start, then pitch, then identity. */
 public record Line(List<Note> notes) {
@@ -40,6 +41,14 @@ public record Line(List<Note> notes) {
     /** The notes that begin in [from, to). */
     public Line between(long from, long to) {
         return new Line(notes.stream().filter(note -> note.start() >= from && note.start() < to).toList());
+    }
+
+    /** The same with identities for the notes that steps made, which have none of their own. */
+    public Line withoutMade(LongSupplier fresh) {
+        if (notes.stream().allMatch(note -> note.id() > 0)) {
+            return this;
+        }
+        return of(notes.stream().map(note -> note.id() > 0 ? note : note.withId(fresh.getAsLong())).toList());
     }
 
     /** The first tick after the last sounding note, 0 for an empty line. */

@@ -37,7 +37,7 @@ public final class NoteSet {
     }
 
     public boolean contains(long id) {
-        return members == null || id <= Integer.MAX_VALUE && members.get((int) id);
+        return members == null || id > 0 && id <= Integer.MAX_VALUE && members.get((int) id);
     }
 
     /** The same with some notes added or taken out. Of all notes none can be taken out. */

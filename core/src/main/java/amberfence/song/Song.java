@@ -17,7 +17,8 @@ import java.util.stream.IntStream;
  *
  * @param nextId the next free identity for notes and steps
  */
-public record Song(String title, TimeMap time, Fence fence, List<Part> parts, SourceFile source, long nextId) {
+public record Song(String title, TimeMap time, Fence fence, Progression progression, List<Part> parts, SourceFile source,
+                   long nextId) {
     /** The MIDI channel of percussion, counted from 0. */
     public static final int PERCUSSION = 9;
     private static final int USUAL_RESOLUTION = 480;
@@ -25,6 +26,11 @@ public record Song(String title, TimeMap time, Fence fence, List<Part> parts, So
     public Song {
         parts = List.copyOf(parts);
         Range.TICK.check(nextId);
+    }
+
+    /** A song with no chords yet. */
+    public Song(String title, TimeMap time, Fence fence, List<Part> parts, SourceFile source, long nextId) {
+        this(title, time, fence, Progression.EMPTY, parts, source, nextId);
     }
 
     /** A song with nothing in it yet: C major, 4/4, 120 quarters a minute, 480 ticks a quarter. */
@@ -42,15 +48,19 @@ public record Song(String title, TimeMap time, Fence fence, List<Part> parts, So
     }
 
     public Song withTitle(String newTitle) {
-        return new Song(newTitle, time, fence, parts, source, nextId);
+        return new Song(newTitle, time, fence, progression, parts, source, nextId);
     }
 
     public Song withFence(Fence newFence) {
-        return new Song(title, time, newFence, parts, source, nextId);
+        return new Song(title, time, newFence, progression, parts, source, nextId);
+    }
+
+    public Song withProgression(Progression newProgression) {
+        return new Song(title, time, fence, newProgression, parts, source, nextId);
     }
 
     public Song withParts(List<Part> newParts) {
-        return new Song(title, time, fence, newParts, source, nextId);
+        return new Song(title, time, fence, progression, newParts, source, nextId);
     }
 
     public Song withPart(int id, UnaryOperator<Part> edit) {
@@ -58,7 +68,7 @@ public record Song(String title, TimeMap time, Fence fence, List<Part> parts, So
     }
 
     public Song withNextId(long newNextId) {
-        return new Song(title, time, fence, parts, source, newNextId);
+        return new Song(title, time, fence, progression, parts, source, newNextId);
     }
 
     /** Adds a step at the end of a part's list. */
@@ -145,9 +155,9 @@ public record Song(String title, TimeMap time, Fence fence, List<Part> parts, So
         return withParts(order);
     }
 
-    /** The tick after the last note of any part. */
+    /** The tick after the last note of any part and the last chord. */
     public long end() {
-        return parts.stream().mapToLong(part -> part.line().end()).max().orElse(0);
+        return Math.max(progression.end(), parts.stream().mapToLong(part -> part.line().end()).max().orElse(0));
     }
 
     /** The last bar that holds a note, at least 1. */

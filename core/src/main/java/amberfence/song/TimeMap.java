@@ -131,6 +131,16 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
         return position(tick).bar();
     }
 
+    /** The first main beat after a tick: 6/8 has two in a bar. */
+    public long nextPulse(long tick) {
+        Metre metre = metreAt(tick);
+        BarPosition position = position(tick);
+        int pulse = (position.beat() - 1) / metre.beatsPerPulse() + 1;
+        long next = tick(new BarPosition(position.bar(), pulse * metre.beatsPerPulse() + 1, 0));
+        long bar = barStart(position.bar() + 1);
+        return next <= tick || next > bar ? bar : next;
+    }
+
     /** Seconds from the beginning to a tick. */
     public double seconds(long tick) {
         double microseconds = 0;

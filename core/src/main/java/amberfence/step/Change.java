@@ -24,6 +24,14 @@ public sealed interface Change {
         }
     }
 
+    /** A note that a step made. Its identity is below 0 until the part is settled. */
+    record Added(Note after, Reason reason) implements Change {
+        @Override
+        public Note note() {
+            return after;
+        }
+    }
+
     /** A note that is no longer there. */
     record Removed(Note before, Reason reason) implements Change {
         @Override

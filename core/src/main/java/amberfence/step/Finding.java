@@ -61,4 +61,8 @@ public sealed interface Finding {
             return Optional.of(before);
         }
     }
+
+    /** The step plays the progression, and the song has none yet. */
+    record NoProgression() implements Finding {
+    }
 }

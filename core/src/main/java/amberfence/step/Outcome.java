@@ -23,6 +23,6 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were looked at and were right already. */
     public int untouched() {
-        return considered - changes.size() - kept.size();
+        return considered - (int) changes.stream().filter(change -> !(change instanceof Change.Added)).count() - kept.size();
     }
 }

@@ -132,4 +132,8 @@ public sealed interface Reason {
     /** Longer or shorter by so many ticks. */
     record LengthChanged(LengthCause cause, long ticks) implements Reason {
     }
+
+    /** Made from the progression: which member of which chord, as text. */
+    record FromChord(String chord, String member) implements Reason {
+    }
 }

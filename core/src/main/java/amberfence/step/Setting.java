@@ -7,6 +7,7 @@ import amberfence.song.KeyPlan;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
@@ -17,32 +18,36 @@ import amberfence.theory.Key;
  *
  * @param fence what is inside at any tick
  * @param role what the part does
- * @param chords what other parts sound
+ * @param chords what the progression or, without one, other parts sound
+ * @param progression the chords of the song
+ * @param channel the MIDI channel of the part, 0–15
  * @param picked the notes that the step may change; the others are there to be looked at
  * @param left notes among the picked that stay as they are, decided by hand
  */
-public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, NoteSet picked, NoteSet left) {
+public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, int channel,
+                      NoteSet picked, NoteSet left) {
     /** The surroundings of a step that may change every note. */
     public static Setting of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Setting(fence, time, role, chords, NoteSet.ALL, NoteSet.NONE);
+        return new Setting(fence, time, role, chords, Progression.EMPTY, 0, NoteSet.ALL, NoteSet.NONE);
     }
 
     /** What surrounds a part in its song. */
     public static Setting of(Song song, Part part) {
-        return of(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part));
+        return new Setting(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part),
+                song.progression(), part.channel(), NoteSet.ALL, NoteSet.NONE);
     }
 
     public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Setting(fence, time, role, chords, newPicked, newLeft);
+        return new Setting(fence, time, role, chords, progression, channel, newPicked, newLeft);
     }
 
     public Setting withRole(Role newRole) {
-        return new Setting(fence, time, newRole, chords, picked, left);
+        return new Setting(fence, time, newRole, chords, progression, channel, picked, left);
     }
 
     /** The same with one key from beginning to end. */
     public Setting withKey(Key key) {
-        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, picked, left);
+        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, channel, picked, left);
     }
 
     /** Whether the step may change a note. */

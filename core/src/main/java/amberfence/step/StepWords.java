@@ -83,6 +83,9 @@ public final class StepWords {
         } else if (reason instanceof Reason.LengthChanged r) {
             return LENGTHS.get(r.cause()) + ", " + ticks(Math.abs(r.ticks())) + (r.ticks() > 0 ? " longer" : " shorter");
         }
+        if (reason instanceof Reason.FromChord r) {
+            return "the " + r.member() + " of " + r.chord();
+        }
         throw new IllegalStateException("no words for " + reason);
     }
 
@@ -121,6 +124,9 @@ public final class StepWords {
         } else if (finding instanceof Finding.OctaveBack f) {
             return "the pitch wanted for " + name(f.before().pitch()) + " is outside MIDI; " + name(f.taken())
                     + ", the same note in the nearest octave, is taken";
+        }
+        if (finding instanceof Finding.NoProgression) {
+            return "the song has no chords yet; put some on the progression strip, or read them from a part";
         }
         throw new IllegalStateException("no words for " + finding);
     }

@@ -16,11 +16,13 @@ public final class Work {
     private final List<Change> changes = new ArrayList<>();
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
+    private long nextMade;
 
     public Work(Line in, Setting setting) {
         this.in = in;
         this.setting = setting;
         this.out = new ArrayList<>(in.size());
+        this.nextMade = Math.min(0, in.notes().stream().mapToLong(Note::id).min().orElse(0)) - 1;
     }
 
     /** A note becomes another, which may be the same. */
@@ -49,6 +51,13 @@ public final class Work {
     /** A note is no longer there. */
     public void remove(Note note, Reason reason) {
         changes.add(new Change.Removed(note, reason));
+    }
+
+    /** A note is made; it gets an identity of its own. */
+    public void add(Note note, Reason reason) {
+        Note made = note.withId(nextMade--);
+        out.add(made);
+        changes.add(new Change.Added(made, reason));
     }
 
     public void find(Finding finding) {

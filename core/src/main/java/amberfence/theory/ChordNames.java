@@ -14,6 +14,8 @@ public final class ChordNames {
     private static final int INVERTED = 14;
     private static final int FOREIGN_BASS = 90;
     private static final int NO_FIFTH = 40;
+    /** A sixth chord that is inverted is the seventh chord of its sixth: D F A C over C is Dm7/C, not F6/C. */
+    private static final int INVERTED_SIXTH = 12;
     private static final int MOST = 6;
 
     private record Scored(Chord chord, int cost) {
@@ -53,7 +55,7 @@ public final class ChordNames {
                 if (exact || fifthMissing && semitones.equals(withFifth) && kind.tone(7).isPresent()
                         && kind.tone(3).isPresent() && hasOneOfEach(kind)) {
                     ChordKind read = exact ? kind : kind.without(5);
-                    int inverted = root.equals(bass) ? 0 : INVERTED;
+                    int inverted = root.equals(bass) ? 0 : INVERTED + (kind.tone(6).isPresent() ? INVERTED_SIXTH : 0);
                     found.add(new Scored(chord(root, read, bass, spelling),
                             ChordKinds.rank(kind) + extra + inverted + (exact ? 0 : NO_FIFTH)));
                 }

@@ -54,7 +54,8 @@ class StepWordsTest {
                 Arguments.of(new Reason.OnGrid("1/8t", 5, -10), "on 1/8t: start 5 ticks later, end 10 ticks earlier"),
                 Arguments.of(new Reason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
                 Arguments.of(new Reason.LengthChanged(LengthCause.OVERLAP, -1),
-                        "overlap with the next note trimmed, 1 tick shorter"));
+                        "overlap with the next note trimmed, 1 tick shorter"),
+                Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"));
     }
 
     @ParameterizedTest
@@ -70,7 +71,7 @@ class StepWordsTest {
         Note note = new Note(1, 0, 10, 60, 80, 0, 64);
         List<Finding> findings = List.of(new Finding.StepLost(note, note), new Finding.Unison(note, note),
                 new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
-                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72));
+                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression());
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());

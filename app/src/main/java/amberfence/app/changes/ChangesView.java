@@ -3,6 +3,7 @@ package amberfence.app.changes;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.edit.HandEdits;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
@@ -153,8 +154,8 @@ public final class ChangesView extends VBox {
         }
         session.part().ifPresent(part -> {
             Line line = session.results().get().part(part.id()).line();
-            session.edit(Words.say("edit.settle", part.name()), song -> song.withPart(part.id(),
-                    same -> same.plusTake(Words.say("parts.takeName", same.takes().size() + 1), line)));
+            HandEdits hands = new HandEdits(Words.say("parts.takeName", part.takes().size() + 1));
+            session.edit(Words.say("edit.settle", part.name()), song -> hands.settle(song, part.id(), line));
             session.message().set(Words.say("changes.settled", part.name()));
         });
     }

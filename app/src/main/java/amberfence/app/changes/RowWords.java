@@ -30,6 +30,10 @@ record RowWords(String place, String names, String degrees, String reason) {
         }
         Change change = ((ChangeRow.Changed) row).change();
         int from = change.note().pitch();
+        if (change instanceof Change.Added) {
+            return new RowWords(place, NOTHING + " → " + name(from, spelling), NOTHING + " → " + degree(from, spelling),
+                    words.sentence(change.reason()));
+        }
         boolean moved = change instanceof Change.Moved;
         int to = moved ? ((Change.Moved) change).after().pitch() : from;
         return new RowWords(place, name(from, spelling) + " → " + (moved ? name(to, spelling) : NOTHING),

@@ -15,7 +15,11 @@ import java.util.TreeMap;
  */
 public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> type) {
     public MidiExport {
-        lines = Map.copyOf(lines);
+        long[] next = {song.nextId()};
+        Map<Integer, Line> named = new TreeMap<>();
+        lines.forEach((part, line) -> named.put(part, line.withoutMade(() -> next[0]++)));
+        lines = Map.copyOf(named);
+        song = song.withNextId(next[0]);
         if (type.isPresent() && type.get() != 0 && type.get() != 1) {
             throw new IllegalArgumentException("MIDI files are written as type 0 or 1, not " + type.get());
         }

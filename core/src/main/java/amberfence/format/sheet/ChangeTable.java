@@ -57,8 +57,9 @@ public final class ChangeTable {
         Stream<Object> place = Stream.of(song.parts().indexOf(part), part.name(), step, position.bar(), position.beat(),
                 position.tick(), before.start());
         Stream<Object> to = change instanceof Change.Moved moved ? note(moved.after().pitch(), spelling)
-                : Stream.of("", "", "");
-        row(Stream.of(place, note(before.pitch(), spelling), to, Stream.<Object>of(words.sentence(change.reason())))
+                : change instanceof Change.Added ? note(before.pitch(), spelling) : Stream.of("", "", "");
+        Stream<Object> from = change instanceof Change.Added ? Stream.of("", "", "") : note(before.pitch(), spelling);
+        row(Stream.of(place, from, to, Stream.<Object>of(words.sentence(change.reason())))
                 .flatMap(cells -> cells));
     }
 

@@ -3,6 +3,8 @@ package amberfence.step.catalogue;
 import amberfence.step.Step;
 import amberfence.step.StepKind;
 import amberfence.step.StepKind.SettingInfo;
+import amberfence.step.chord.PlayChords;
+import amberfence.step.chord.Rhythm;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
@@ -57,6 +59,14 @@ public final class StepCatalogue {
                     List.of(new SettingInfo("lowest", "lowest MIDI pitch", List.of()),
                             new SettingInfo("highest", "highest MIDI pitch, at least an octave of twelve notes", List.of())),
                     Fold.USUAL),
+            new StepKind("playChords", "Play chords", "Chords",
+                    "Plays the progression in a rhythm; it follows the chords until the part is settled.",
+                    List.of(new SettingInfo("rhythm", "when the chords sound", names(Rhythm.values())),
+                            new SettingInfo("pattern", "for an own rhythm: x sounds, - holds, . rests, on the grid", List.of()),
+                            new SettingInfo("grid", "the note value of the pattern's signs", List.of()),
+                            new SettingInfo("share", "how much of its time each note sounds, in percent", List.of()),
+                            new SettingInfo("velocity", "1 to 127", List.of())),
+                    PlayChords.USUAL),
             new StepKind("tidyTiming", "Tidy timing", TIME,
                     "Draws starts and ends to a grid, all the way or in part, with swing if you like.",
                     List.of(new SettingInfo("grid", "the note value, as in 1/16, 1/8. or 1/8t", List.of()),

@@ -1,0 +1,298 @@
+package amberfence.reading;
+
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.TimeMap;
+import amberfence.theory.Chord;
+import amberfence.theory.ChordKind;
+import amberfence.theory.ChordKinds;
+import amberfence.theory.ChordNames;
+import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
+import amberfence.theory.Spelling;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Reads chords over time out of the notes of one or several lines. What sounds is weighed by length and loudness in every
+ * main beat; the stretches in which one chord holds are found exactly, by the cheapest way to divide the beats, so that
+ * broken chords, staccato and held notes give the same reading as blocks. The lowest note is taken for the bass.
+ *
+ * <p>The chords that are tried in dividing are the plain triads and sevenths; each stretch is then named by all its notes.
+ * Own method, after template matching as in Pardo and Birmingham, Computer Music Journal 26 (2002), from memory.
+ */
+public final class ChordReader {
+    /** A longer stretch is put together from shorter ones of the same chord. */
+    private static final int LONGEST = 8;
+    /** What a change of chord costs, in beats of a full chord. */
+    private static final double CHANGE = 0.42;
+    private static final double STRANGER = 1.1;
+    private static final double MISSING = 0.22;
+    private static final double MISSING_FIFTH = 0.08;
+    private static final double BASS_IS_ROOT = 0.12;
+    /** For each beat in which a member does not sound: the root, the fifth, any other. */
+    private static final double[] SILENT = {0.2, 0.05, 0.12};
+    /** For each beat whose lowest note is not that of the whole stretch. */
+    private static final double OTHER_BASS = 0.15;
+    /** How much a beat tells in which one, two, or more pitch classes sound: a broken chord shows little of itself at once. */
+    private static final double[] TELLS = {0, 0.25, 0.6, 1};
+    /** So many beats a chord that was cut short holds on in silence. */
+    private static final int HOLDS = 16;
+    /** Pitch classes with less than this share of a stretch are passing notes. */
+    private static final double PASSING = 0.09;
+    private static final String[] TEMPLATES = {"", "m", "7", "maj7", "m7", "ø7", "°7", "°", "+", "sus4", "m(maj7)", "6", "m6"};
+
+    private final List<Note> notes;
+    private final TimeMap time;
+    private final FenceLine fence;
+    private final long[] cells;
+    private final double[][] weights;
+    private final int[] bass;
+    private final List<ChordKind> kinds = Arrays.stream(TEMPLATES).map(ChordKind::parse).toList();
+    private final int[] masks;
+    /** For each beat and chord what its members that do not sound there cost. */
+    private final double[][] silent;
+
+    private ChordReader(List<Note> notes, TimeMap time, FenceLine fence) {
+        this.notes = notes;
+        this.time = time;
+        this.fence = fence;
+        this.cells = cells();
+        this.weights = new double[cells.length - 1][PitchClass.COUNT];
+        this.bass = new int[cells.length - 1];
+        this.masks = kinds.stream().mapToInt(kind -> kind.semitones().bits()).toArray();
+        weigh();
+        holdOn();
+        this.silent = silent();
+    }
+
+    /** Reads the chords of some lines; the fence tells the key in which they are spelled. */
+    public static List<ReadChord> read(List<Line> lines, TimeMap time, FenceLine fence) {
+        List<Note> notes = new ArrayList<>();
+        lines.forEach(line -> notes.addAll(line.notes()));
+        notes.sort(Note.IN_TIME);
+        return notes.isEmpty() ? List.of() : new ChordReader(notes, time, fence).read();
+    }
+
+    /** Main beats from the first note's to the one after the last note's end. */
+    private long[] cells() {
+        long end = notes.stream().mapToLong(Note::end).max().orElseThrow();
+        List<Long> lines = new ArrayList<>();
+        long at = time.barStart(time.barOf(notes.get(0).start()));
+        while (at < end) {
+            lines.add(at);
+            at = time.nextPulse(at);
+        }
+        lines.add(at);
+        return lines.stream().mapToLong(Long::longValue).toArray();
+    }
+
+    private void weigh() {
+        Arrays.fill(bass, Integer.MAX_VALUE);
+        int first = 0;
+        for (Note note : notes) {
+            while (cells[first + 1] <= note.start()) {
+                first++;
+            }
+            for (int cell = first; cell < weights.length && cells[cell] < note.end(); cell++) {
+                double length = cells[cell + 1] - cells[cell];
+                double overlap = Math.min(note.end(), cells[cell + 1]) - Math.max(note.start(), cells[cell]);
+                // Short notes count for what they stand for: a staccato chord holds until the next one.
+                double share = Math.sqrt(overlap / length);
+                weights[cell][note.pitch() % PitchClass.COUNT] += share * (0.6 + 0.4 * note.velocity() / 127);
+                if (overlap * 8 >= length || note.length() <= overlap) {
+                    bass[cell] = Math.min(bass[cell], note.pitch());
+                }
+            }
+        }
+    }
+
+    /** Staccato: where nothing sounds, the chord that was struck last holds. */
+    private void holdOn() {
+        int held = 0;
+        for (int cell = 1; cell < weights.length; cell++) {
+            boolean empty = Arrays.stream(weights[cell]).sum() == 0;
+            held = empty ? held + 1 : 0;
+            if (empty && held <= HOLDS) {
+                weights[cell] = weights[cell - 1];
+                bass[cell] = bass[cell - 1];
+            }
+        }
+    }
+
+    private double tells(int cell) {
+        int sounding = (int) Arrays.stream(weights[cell]).filter(weight -> weight > 0).count();
+        return TELLS[Math.min(TELLS.length - 1, sounding)];
+    }
+
+    private double[][] silent() {
+        double[][] costs = new double[weights.length][PitchClass.COUNT * masks.length];
+        for (int cell = 0; cell < weights.length; cell++) {
+            double total = Arrays.stream(weights[cell]).sum();
+            double tells = tells(cell);
+            for (int chord = 0; total > 0 && chord < costs[cell].length; chord++) {
+                int root = chord / masks.length;
+                int mask = masks[chord % masks.length];
+                for (int above = 0; above < PitchClass.COUNT; above++) {
+                    boolean member = (mask >> above & 1) == 1;
+                    if (member && weights[cell][(root + above) % PitchClass.COUNT] < PASSING * total) {
+                        costs[cell][chord] += tells * SILENT[above == 0 ? 0 : above == 7 ? 1 : 2];
+                    }
+                }
+            }
+        }
+        return costs;
+    }
+
+    private record Fit(int root, int kind, double score) {
+    }
+
+    private List<ReadChord> read() {
+        int count = weights.length;
+        double[] best = new double[count + 1];
+        int[] from = new int[count + 1];
+        for (int end = 1; end <= count; end++) {
+            best[end] = Double.NEGATIVE_INFINITY;
+            double[] sum = new double[PitchClass.COUNT];
+            double[] missing = new double[PitchClass.COUNT * masks.length];
+            int low = Integer.MAX_VALUE;
+            for (int start = end - 1; start >= Math.max(0, end - LONGEST); start--) {
+                add(sum, weights[start]);
+                add(missing, silent[start]);
+                low = Math.min(low, bass[start]);
+                double score = best[start] + fit(sum, missing, low, end - start).score() - CHANGE
+                        - OTHER_BASS * otherBasses(start, end, low);
+                if (score > best[end]) {
+                    best[end] = score;
+                    from[end] = start;
+                }
+            }
+        }
+        List<int[]> stretches = new ArrayList<>();
+        for (int end = count; end > 0; end = from[end]) {
+            stretches.add(0, new int[] {from[end], end});
+        }
+        return joined(stretches);
+    }
+
+    private double otherBasses(int start, int end, int low) {
+        double count = 0;
+        for (int cell = start; cell < end; cell++) {
+            count += bass[cell] != Integer.MAX_VALUE && (bass[cell] - low) % PitchClass.COUNT != 0 ? tells(cell) : 0;
+        }
+        return count;
+    }
+
+    private static void add(double[] sum, double[] more) {
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += more[i];
+        }
+    }
+
+    /** The best plain chord for some beats, and how well it fits, in beats. */
+    private Fit fit(double[] sum, double[] missing, int low, int beats) {
+        double total = Arrays.stream(sum).sum();
+        if (total == 0) {
+            // Silence speaks for nothing and against nothing; it goes on with what was before.
+            return new Fit(-1, -1, CHANGE / 2);
+        }
+        Fit best = new Fit(0, 0, Double.NEGATIVE_INFINITY);
+        for (int root = 0; root < PitchClass.COUNT; root++) {
+            if (sum[root] == 0) {
+                continue;
+            }
+            for (int kind = 0; kind < masks.length; kind++) {
+                double score = score(sum, total, root, kind, low) * beats - missing[root * masks.length + kind];
+                if (score > best.score()) {
+                    best = new Fit(root, kind, score);
+                }
+            }
+        }
+        return best;
+    }
+
+    private double score(double[] sum, double total, int root, int kind, int low) {
+        double inside = 0;
+        double missing = 0;
+        int mask = masks[kind];
+        for (int above = 0; above < PitchClass.COUNT; above++) {
+            if ((mask >> above & 1) == 1) {
+                double weight = sum[(root + above) % PitchClass.COUNT];
+                inside += weight;
+                if (weight < PASSING * total) {
+                    missing += above == 7 ? MISSING_FIFTH : MISSING;
+                }
+            }
+        }
+        double score = (inside - STRANGER * (total - inside)) / total - missing - 0.004 * kind;
+        return low != Integer.MAX_VALUE && low % PitchClass.COUNT == root ? score + BASS_IS_ROOT : score;
+    }
+
+    /** Names the stretches, and makes one of neighbours that are the same chord. */
+    private List<ReadChord> joined(List<int[]> stretches) {
+        List<ReadChord> chords = new ArrayList<>();
+        for (int[] stretch : stretches) {
+            named(stretch[0], stretch[1]).ifPresentOrElse(named -> {
+                ReadChord last = chords.isEmpty() ? null : chords.get(chords.size() - 1);
+                if (last != null && last.end() == named.start() && last.chord().equals(named.chord())) {
+                    chords.set(chords.size() - 1, new ReadChord(last.start(), named.end(), last.chord(),
+                            Math.max(last.confidence(), named.confidence()), last.alternatives()));
+                } else {
+                    chords.add(named);
+                }
+            }, () -> prolong(chords, cells[stretch[1]]));
+        }
+        return chords;
+    }
+
+    /** Where nothing sounds, the last chord goes on. */
+    private static void prolong(List<ReadChord> chords, long end) {
+        if (!chords.isEmpty()) {
+            ReadChord last = chords.get(chords.size() - 1);
+            chords.set(chords.size() - 1, new ReadChord(last.start(), end, last.chord(), last.confidence(), last.alternatives()));
+        }
+    }
+
+    private Optional<ReadChord> named(int from, int to) {
+        double[] sum = new double[PitchClass.COUNT];
+        double[] missing = new double[PitchClass.COUNT * masks.length];
+        int low = Integer.MAX_VALUE;
+        for (int cell = from; cell < to; cell++) {
+            add(sum, weights[cell]);
+            add(missing, silent[cell]);
+            low = Math.min(low, bass[cell]);
+        }
+        double total = Arrays.stream(sum).sum();
+        if (total == 0 || low == Integer.MAX_VALUE) {
+            return Optional.empty();
+        }
+        Spelling spelling = fence.spellingAt(cells[from]);
+        PitchClass lowest = PitchClass.of(low);
+        PitchClassSet strong = PitchClassSet.EMPTY.plus(lowest);
+        for (int i = 0; i < sum.length; i++) {
+            strong = sum[i] >= PASSING * total ? strong.plus(new PitchClass(i)) : strong;
+        }
+        List<Chord> exact = ChordNames.all(strong, lowest, spelling);
+        Fit fit = fit(sum, missing, low, to - from);
+        Chord plain = Chord.of(spelling.name(new PitchClass(fit.root())), kinds.get(fit.kind()));
+        Chord template = plain.withBass(plain.name(lowest, spelling));
+        List<Chord> readings = new ArrayList<>(exact);
+        boolean usual = !exact.isEmpty() && (ChordKinds.rank(exact.get(0).kind()) < USUAL_KINDS || strong.size() <= 4);
+        readings.add(usual ? readings.size() : 0, template);
+        Chord chord = readings.get(0);
+        double inside = 0;
+        for (int i = 0; i < sum.length; i++) {
+            inside += chord.pitchClasses().containsPitch(i) ? sum[i] : 0;
+        }
+        boolean complete = chord.kind().semitones().transposed(chord.root().pitchClass().number()).isSubsetOf(strong);
+        double confidence = Math.min(1, inside / total) * (complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
+        return Optional.of(new ReadChord(cells[from], cells[to], chord, confidence,
+                readings.stream().filter(other -> !other.equals(chord)).distinct().toList()));
+    }
+
+    /** Kinds up to here, in the order of the table, are plain enough to be believed when all their notes sound. */
+    private static final int USUAL_KINDS = 40;
+}

@@ -1,0 +1,58 @@
+package amberfence.song;
+
+import amberfence.theory.Chord;
+import amberfence.theory.Range;
+import amberfence.theory.Voicing;
+import java.util.Optional;
+
+/**
+ * A chord of the progression, from a tick until another.
+ *
+ * @param id identity within the song
+ * @param end the first tick at which it no longer holds, later than the start
+ * @param voicing how it is voiced; empty for the usual close position
+ * @param corrected whether a person set it, so that reading the notes again leaves it alone
+ */
+public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voicing> voicing, boolean corrected) {
+    public ChordSpan {
+        Range.TICK.check(start);
+        if (end <= start) {
+            throw new IllegalArgumentException("a chord ends after it begins, not " + start + " to " + end);
+        }
+    }
+
+    /** A chord that a person put there, in its usual voicing. */
+    public static ChordSpan of(long id, long start, long end, Chord chord) {
+        return new ChordSpan(id, start, end, chord, Optional.empty(), true);
+    }
+
+    public long length() {
+        return end - start;
+    }
+
+    /** The voicing, or the usual one. */
+    public Voicing sounding() {
+        return voicing.orElseGet(() -> Voicing.of(chord));
+    }
+
+    public ChordSpan withId(long newId) {
+        return new ChordSpan(newId, start, end, chord, voicing, corrected);
+    }
+
+    public ChordSpan withTime(long newStart, long newEnd) {
+        return new ChordSpan(id, newStart, newEnd, chord, voicing, corrected);
+    }
+
+    /** Another chord in its place; a voicing of the old one does not fit it. */
+    public ChordSpan withChord(Chord newChord) {
+        return newChord.equals(chord) ? this : new ChordSpan(id, start, end, newChord, Optional.empty(), true);
+    }
+
+    public ChordSpan withVoicing(Voicing newVoicing) {
+        return new ChordSpan(id, start, end, chord, Optional.of(newVoicing), corrected);
+    }
+
+    public ChordSpan withCorrected(boolean newCorrected) {
+        return new ChordSpan(id, start, end, chord, voicing, newCorrected);
+    }
+}

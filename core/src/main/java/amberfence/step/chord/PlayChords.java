@@ -1,0 +1,133 @@
+package amberfence.step.chord;
+
+import amberfence.song.ChordSpan;
+import amberfence.song.Grid;
+import amberfence.song.GridLines;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.TimeMap;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.ChordTone;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Range;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.LongUnaryOperator;
+
+/**
+ * Plays the progression: the notes of each chord, as it is voiced, in a rhythm. What the part has itself stays. The part
+ * stays tied to the progression until it is settled.
+ *
+ * @param pattern the signs of an own rhythm: {@code x} sounds, {@code -} holds on, {@code .} rests
+ * @param grid the note value of one sign
+ * @param share how much of its time each note sounds, in percent: 100 is legato
+ */
+public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, int velocity) implements Step {
+    private static final Range SHARE = new Range("share in percent", 5, 100);
+    private static final int WHOLE = 100;
+    /** Held, all of the time. */
+    public static final PlayChords USUAL = new PlayChords(Rhythm.HELD, "x-x-x-x-", Grid.of(8), WHOLE, 80);
+
+    public PlayChords {
+        SHARE.check(share);
+        Range.VELOCITY.check(velocity);
+        if (!pattern.matches("[x.\\-| ]*x[x.\\-| ]*")) {
+            throw new IllegalArgumentException("a rhythm is written with x (sounds), - (holds) and . (rests), as in x-.x, not “"
+                    + pattern + "”");
+        }
+    }
+
+    public PlayChords withRhythm(Rhythm newRhythm) {
+        return new PlayChords(newRhythm, pattern, grid, share, velocity);
+    }
+
+    public PlayChords withPattern(String newPattern) {
+        return new PlayChords(Rhythm.OWN, newPattern, grid, share, velocity);
+    }
+
+    public PlayChords withShare(int newShare) {
+        return new PlayChords(rhythm, pattern, grid, newShare, velocity);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        Work work = new Work(in, setting);
+        in.notes().forEach(work::keep);
+        if (setting.progression().isEmpty()) {
+            work.find(new Finding.NoProgression());
+            return work.outcome();
+        }
+        int channel = in.isEmpty() ? setting.channel() : in.notes().get(0).channel();
+        for (ChordSpan span : setting.progression().spans()) {
+            for (long[] stroke : strokes(span, setting.time())) {
+                for (int pitch : span.sounding().pitches()) {
+                    work.add(new Note(0, stroke[0], Math.max(1, (stroke[1] - stroke[0]) * share / WHOLE), pitch, velocity, channel,
+                            Note.USUAL_RELEASE), new Reason.FromChord(span.chord().text(), member(span, pitch)));
+                }
+            }
+        }
+        return work.outcome();
+    }
+
+    private static String member(ChordSpan span, int pitch) {
+        return span.chord().member(PitchClass.of(pitch)).map(ChordTone::role).orElse("bass");
+    }
+
+    /** Beginning and end of every time that a chord is struck. */
+    private List<long[]> strokes(ChordSpan span, TimeMap time) {
+        List<long[]> strokes = new ArrayList<>();
+        switch (rhythm) {
+            case HELD -> strokes.add(new long[] {span.start(), span.end()});
+            case BEATS -> split(span, strokes, tick -> time.nextPulse(tick));
+            case EIGHTHS -> split(span, strokes, new GridLines(time, Grid.of(8))::after);
+            case OFF_BEATS -> offBeats(span, strokes, time);
+            default -> own(span, strokes, time);
+        }
+        return strokes;
+    }
+
+    private static void split(ChordSpan span, List<long[]> strokes, LongUnaryOperator next) {
+        for (long at = span.start(); at < span.end();) {
+            long to = Math.min(span.end(), next.applyAsLong(at));
+            strokes.add(new long[] {at, to});
+            at = to;
+        }
+    }
+
+    private static void offBeats(ChordSpan span, List<long[]> strokes, TimeMap time) {
+        for (long at = span.start(); at < span.end();) {
+            long to = time.nextPulse(at);
+            long off = at + (to - at) / 2;
+            if (off < span.end()) {
+                strokes.add(new long[] {off, Math.min(span.end(), to)});
+            }
+            at = to;
+        }
+    }
+
+    private void own(ChordSpan span, List<long[]> strokes, TimeMap time) {
+        String signs = pattern.replaceAll("[| ]", "");
+        GridLines lines = new GridLines(time, grid);
+        long[] open = null;
+        for (long at = span.start(); at < span.end();) {
+            long to = Math.min(span.end(), lines.after(at));
+            long bar = time.barStart(time.barOf(at));
+            int place = (int) ((at - bar) / grid.ticks(time.ticksPerQuarter()));
+            char sign = signs.charAt(place % signs.length());
+            if (sign == 'x' || sign == '-' && open == null && at == span.start()) {
+                open = new long[] {at, to};
+                strokes.add(open);
+            } else if (sign == '-' && open != null) {
+                open[1] = to;
+            } else {
+                open = null;
+            }
+            at = to;
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Steps that make notes out of the progression. */
+package amberfence.step.chord;
