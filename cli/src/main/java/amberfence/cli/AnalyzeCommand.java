@@ -1,16 +1,21 @@
 package amberfence.cli;
 
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.Notice;
 import amberfence.format.midi.MidiImport;
+import amberfence.format.sheet.ChordChart;
+import amberfence.reading.ChordReader;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyEvidence;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
+import amberfence.reading.ReadChord;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.theory.RomanNumeral;
 import amberfence.theory.Spelling;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -75,18 +80,37 @@ final class AnalyzeCommand implements Runnable {
             keyNodes.addObject().put("tonic", key.key().tonic().plainText()).put("scale", key.key().scale().name())
                     .put("score", Math.round(key.score() * 100) / 100.0).put("outside", key.outside());
         }
+        Song keyed = keyed(read.song(), keys);
+        FenceLine fence = keyed.fence().along(keyed.time());
         ArrayNode parts = root.putArray("parts");
         for (int i = 0; i < read.song().parts().size(); i++) {
             Part part = read.song().parts().get(i);
-            parts.addObject().put("index", i).put("name", part.name()).put("channel", part.channel())
+            ArrayNode chords = parts.addObject().put("index", i).put("name", part.name()).put("channel", part.channel())
                     .put("notes", part.line().size()).put("outOfKey", outside(read.song(), part, keys)).putArray("chords");
+            if (!part.isDrums()) {
+                write(chords, ChordReader.read(List.of(part.line()), keyed.time(), fence), fence);
+            }
         }
+        write(root.putArray("chords"), ChordReader.read(keyed), fence);
         ArrayNode findings = root.putArray("findings");
         read.notices().stream().map(Notice::text).forEach(findings::add);
         try {
             return mapper.writeValueAsString(root);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("an analysis could not be put into JSON", e);
+        }
+    }
+
+    /** The song in its likeliest key, in which chords are spelled and numbered. */
+    private static Song keyed(Song song, List<KeyCandidate> keys) {
+        return keys.isEmpty() ? song : song.withFence(Fence.of(KeyPlan.of(keys.get(0).key())));
+    }
+
+    private static void write(ArrayNode target, List<ReadChord> chords, FenceLine fence) {
+        for (ReadChord chord : chords) {
+            target.addObject().put("startTick", chord.start()).put("endTick", chord.end()).put("symbol", chord.chord().plainText())
+                    .put("roman", RomanNumeral.of(chord.chord(), fence.keyAt(chord.start())))
+                    .put("confidence", Math.round(chord.confidence() * 100) / 100.0);
         }
     }
 
@@ -111,6 +135,13 @@ final class AnalyzeCommand implements Runnable {
             out.printf(Locale.ROOT, "  %2d  %-24s %-7s channel %-2d  %6d notes  %s%n", i, part.name(),
                     part.role().name().toLowerCase(Locale.ROOT), part.channel() + 1, part.line().size(),
                     part.isDrums() ? "drums are left alone" : outside(song, part, keys) + " outside");
+        }
+        Song keyed = keyed(song, keys);
+        Song harmonized = ProgressionEdits.read(keyed, ChordReader.read(keyed));
+        if (!harmonized.progression().isEmpty()) {
+            out.println();
+            out.println("Chords");
+            ChordChart.symbols(harmonized).lines().forEach(line -> out.println("  " + line));
         }
         if (!read.notices().isEmpty()) {
             out.println();

@@ -3,6 +3,9 @@ package amberfence.reading;
 import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
 import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
@@ -13,8 +16,10 @@ import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Reads chords over time out of the notes of one or several lines. What sounds is weighed by length and loudness in every
@@ -67,6 +72,14 @@ public final class ChordReader {
         weigh();
         holdOn();
         this.silent = silent();
+    }
+
+    /** Reads the chords of a whole song: of its chord, figure and bass parts, or, without chords, of all that has pitches. */
+    public static List<ReadChord> read(Song song) {
+        Set<Role> harmony = EnumSet.of(Role.CHORDS, Role.BASS, Role.FIGURE);
+        boolean chords = song.parts().stream().anyMatch(part -> part.role() == Role.CHORDS);
+        return read(song.parts().stream().filter(part -> chords ? harmony.contains(part.role()) : !part.isDrums())
+                .map(Part::line).toList(), song.time(), song.fence().along(song.time()));
     }
 
     /** Reads the chords of some lines; the fence tells the key in which they are spelled. */

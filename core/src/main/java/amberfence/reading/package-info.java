@@ -1,2 +1,3 @@
 /** What notes mean: which key they are in, which voices they form, what a part is for. */
 package amberfence.reading;
+

@@ -28,7 +28,7 @@ public final class NoteSet {
 
     private static NoteSet of(LongStream ids) {
         BitSet members = new BitSet();
-        ids.forEach(id -> members.set(Math.toIntExact(id)));
+        ids.filter(id -> id > 0).forEach(id -> members.set(Math.toIntExact(id)));
         return new NoteSet(members);
     }
 
@@ -46,7 +46,7 @@ public final class NoteSet {
             return this;
         }
         BitSet changed = (BitSet) members.clone();
-        ids.forEach(id -> changed.set(Math.toIntExact(id), in));
+        ids.stream().filter(id -> id > 0).forEach(id -> changed.set(Math.toIntExact(id), in));
         return new NoteSet(changed);
     }
 

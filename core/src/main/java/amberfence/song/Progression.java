@@ -104,19 +104,16 @@ public record Progression(List<ChordSpan> spans) {
         ChordSpan span = spans.get(index);
         long from = Math.max(0, Math.min(start, end - 1));
         List<ChordSpan> changed = new ArrayList<>(spans);
-        if (index > 0 && spans.get(index - 1).end() == span.start() && from > spans.get(index - 1).start()) {
+        if (index > 0 && spans.get(index - 1).end() == span.start() && from > spans.get(index - 1).start()
+                && from < span.end()) {
             changed.set(index - 1, spans.get(index - 1).withTime(spans.get(index - 1).start(), from));
         }
-        if (index + 1 < spans.size() && spans.get(index + 1).start() == span.end() && end < spans.get(index + 1).end()) {
+        if (index + 1 < spans.size() && spans.get(index + 1).start() == span.end() && end < spans.get(index + 1).end()
+                && end > span.start()) {
             changed.set(index + 1, spans.get(index + 1).withTime(end, spans.get(index + 1).end()));
         }
         changed.remove(index);
-        return unordered(changed).plus(span.withTime(from, Math.max(from + 1, end)));
-    }
-
-    /** Neighbours may overlap for a moment, until the changed chord makes room for itself. */
-    private static Progression unordered(List<ChordSpan> spans) {
-        return Progression.of(spans);
+        return of(changed).plus(span.withTime(from, Math.max(from + 1, end)));
     }
 
     /** Cuts a chord in two at a tick inside it; the second half gets the identity that is given. */

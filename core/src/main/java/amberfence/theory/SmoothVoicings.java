@@ -75,7 +75,7 @@ public final class SmoothVoicings {
     /** Voices of equal number go straight on; that is the least motion (Tymoczko, A Geometry of Music, 2011). */
     private static int motion(int[] from, int[] to, Voicing a, Voicing b) {
         if (from.length != to.length) {
-            return VoiceMotion.between(a, b).total();
+            return VoiceMotion.of(a, b).total();
         }
         int sum = 0;
         for (int i = 0; i < from.length; i++) {
@@ -96,7 +96,7 @@ public final class SmoothVoicings {
     public static int motion(List<Voicing> voicings) {
         int sum = 0;
         for (int i = 1; i < voicings.size(); i++) {
-            sum += VoiceMotion.between(voicings.get(i - 1), voicings.get(i)).total();
+            sum += VoiceMotion.of(voicings.get(i - 1), voicings.get(i)).total();
         }
         return sum;
     }

@@ -21,7 +21,7 @@ public record VoiceMotion(List<Move> moves) {
     }
 
     /** The motion between two voicings. */
-    public static VoiceMotion between(Voicing from, Voicing to) {
+    public static VoiceMotion of(Voicing from, Voicing to) {
         List<Integer> a = from.pitches();
         List<Integer> b = to.pitches();
         int[][] best = new int[a.size()][b.size()];

@@ -39,11 +39,11 @@ public record Voicing(List<Integer> pitches) {
 
     /** A chord in close position: its bass nearest to middle C, the other members above it in order. */
     public static Voicing of(Chord chord) {
-        return close(chord, MIDDLE_C - 6);
+        return ofClose(chord, MIDDLE_C - 6);
     }
 
     /** The same with its bass at or above a pitch. */
-    public static Voicing close(Chord chord, int lowest) {
+    public static Voicing ofClose(Chord chord, int lowest) {
         int bass = lowest + Math.floorMod(chord.bass().pitchClass().number() - lowest, OCTAVE);
         List<Integer> pitches = new ArrayList<>(List.of(bass));
         List<NoteName> names = chord.names();
@@ -144,8 +144,8 @@ public record Voicing(List<Integer> pitches) {
     }
 
     /** Over two hands: bass and fifth of the chord low, the rest above them. */
-    public static Voicing spread(Chord chord) {
-        int bass = close(chord, MIDDLE_C - 20).lowest();
+    public static Voicing ofSpread(Chord chord) {
+        int bass = ofClose(chord, MIDDLE_C - 20).lowest();
         Optional<ChordTone> fifth = chord.kind().tone(5);
         List<Integer> pitches = new ArrayList<>(List.of(bass));
         int low = bass;

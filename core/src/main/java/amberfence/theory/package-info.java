@@ -11,3 +11,4 @@
  * turns one into the other.
  */
 package amberfence.theory;
+

@@ -12,6 +12,8 @@ import amberfence.song.NoteSet;
 import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.chord.PlayChords;
+import amberfence.step.chord.Rhythm;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
@@ -66,7 +68,7 @@ class EveryStepTest {
     }
 
     private Step step() {
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(9)) {
             case 0 -> new BringInside(any(MoveTo.values()), any(Ties.values()), random.nextBoolean() ? LetPass.NOTHING
                     : new LetPass(random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), 8));
             case 1 -> new Move(any(Move.Unit.values()), random.nextInt(25) - 12);
@@ -77,6 +79,7 @@ class EveryStepTest {
             case 5 -> Fold.around(random.nextInt(128));
             case 6 -> new TidyTiming(new Grid(1 << random.nextInt(6), any(Grid.Feel.values())), any(TidyTiming.Ends.values()),
                     random.nextInt(101), 50 + random.nextInt(31));
+            case 7 -> PlayChords.USUAL.withRhythm(any(Rhythm.values()));
             default -> new Lengths(any(Lengths.How.values()), 1 + random.nextInt(200));
         };
     }

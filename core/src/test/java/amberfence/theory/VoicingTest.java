@@ -43,7 +43,7 @@ class VoicingTest {
     void opensClosesSpreadsFoldsDoublesAndLeavesOut() {
         assertThat(Voicing.of(60, 64, 67).opened().pitches()).containsExactly(60, 67, 76);
         assertThat(Voicing.of(60, 67, 76).closed().pitches()).containsExactly(60, 64, 67);
-        assertThat(Voicing.spread(Chord.parse("Cmaj7")).pitches()).containsExactly(48, 55, 64, 71);
+        assertThat(Voicing.ofSpread(Chord.parse("Cmaj7")).pitches()).containsExactly(48, 55, 64, 71);
         assertThat(Voicing.of(48, 64, 79).foldedAround(60).pitches()).containsExactly(55, 60, 64);
         assertThat(Voicing.of(60, 64, 67).doubled(0).pitches()).containsExactly(60, 64, 67, 72);
         assertThat(Voicing.of(60, 64, 67).without(1).pitches()).containsExactly(60, 67);
@@ -69,7 +69,7 @@ class VoicingTest {
             Voicing voicing = Voicing.of(chord);
             for (Voicing moved : List.of(voicing.invertedUp(), voicing.invertedDown(), voicing.dropped(2), voicing.dropped(2, 4),
                     voicing.opened(), voicing.closed(), voicing.foldedAround(50 + random.nextInt(20)), voicing.doubled(0),
-                    Voicing.spread(chord))) {
+                    Voicing.ofSpread(chord))) {
                 assertThat(moved.pitchClasses()).as("%s", chord).isEqualTo(chord.pitchClasses());
             }
         }
@@ -186,10 +186,10 @@ class VoicingTest {
 
     @Test
     void voicesOfDifferentCountsSplitAndMeet() {
-        VoiceMotion motion = VoiceMotion.between(Voicing.of(60, 64, 67), Voicing.of(59, 62, 65, 67));
+        VoiceMotion motion = VoiceMotion.of(Voicing.of(60, 64, 67), Voicing.of(59, 62, 65, 67));
         assertThat(motion.moves()).hasSize(4);
         assertThat(motion.total()).isEqualTo(1 + 2 + 1);
-        assertThat(VoiceMotion.between(Voicing.of(60), Voicing.of(60, 64, 67)).total()).isEqualTo(11);
+        assertThat(VoiceMotion.of(Voicing.of(60), Voicing.of(60, 64, 67)).total()).isEqualTo(11);
     }
 
     /** partmotion.tsv: two voices, parallel fifths and octaves by music21j 0.23.7. */
@@ -205,7 +205,7 @@ class VoicingTest {
                     || row.get("lower_to").equals("C#4") && row.get("upper_to").equals("Ab4")) {
                 continue;
             }
-            List<Integer> parallels = VoiceMotion.between(Voicing.of(pitches.get(0), pitches.get(1)),
+            List<Integer> parallels = VoiceMotion.of(Voicing.of(pitches.get(0), pitches.get(1)),
                     Voicing.of(pitches.get(2), pitches.get(3))).parallels();
             assertThat(parallels.contains(7)).as("%s", row).isEqualTo(row.get("parallelFifth").equals("true"));
             assertThat(parallels.contains(0)).as("%s", row).isEqualTo(row.get("parallelOctave").equals("true"));

@@ -2,6 +2,7 @@ package amberfence.format.project;
 
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
+import amberfence.song.ChordSpan;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.KeySpan;
@@ -11,6 +12,7 @@ import amberfence.song.Metre;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.SourceFile;
@@ -21,11 +23,13 @@ import amberfence.song.TimeMap;
 import amberfence.step.StepKind;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.pick.Pick;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
+import amberfence.theory.Voicing;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -124,8 +128,10 @@ public final class ProjectReader {
         fence.path("ownScales").forEach(scale -> own.add(Scale.parseSemitones(need(scale, "name").asText(),
                 need(scale, "semitones").asText())));
         checkIdentities(parts, need(root, "nextId").asLong());
+        List<ChordSpan> chords = new ArrayList<>();
+        root.path("progression").forEach(chord -> chords.add(chord(chord)));
         return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed, allowedNotes, own),
-                parts,
+                new Progression(chords), parts,
                 source(need(need(root, "source"), "midi").asText(), timeMap), need(root, "nextId").asLong());
     }
 
@@ -133,6 +139,14 @@ public final class ProjectReader {
         byte[] bytes = Base64.getDecoder().decode(midi);
         return bytes.length == 0 ? SourceFile.none(time.ticksPerQuarter())
                 : MidiReader.read(bytes, "the MIDI data inside the project").song().source();
+    }
+
+    private static ChordSpan chord(JsonNode node) {
+        List<Integer> voicing = new ArrayList<>();
+        node.path("voicing").forEach(pitch -> voicing.add(pitch.asInt()));
+        return new ChordSpan(need(node, "id").asLong(), need(node, "start").asLong(), need(node, "end").asLong(),
+                Chord.parse(need(node, "chord").asText()), voicing.isEmpty() ? Optional.empty()
+                : Optional.of(new Voicing(voicing)), node.path("corrected").asBoolean(true));
     }
 
     private static KeySpan key(JsonNode node) {

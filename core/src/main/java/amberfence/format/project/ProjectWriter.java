@@ -1,5 +1,6 @@
 package amberfence.format.project;
 
+import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.Note;
 import amberfence.song.Part;
@@ -55,6 +56,13 @@ public final class ProjectWriter {
         ArrayNode scales = fence.putArray("ownScales");
         song.fence().ownScales().forEach(scale -> scales.addObject().put("name", scale.name())
                 .put("semitones", scale.semitonesText()));
+        ArrayNode chords = root.putArray("progression");
+        for (ChordSpan span : song.progression().spans()) {
+            ObjectNode chord = chords.addObject().put("id", span.id()).put("start", span.start()).put("end", span.end())
+                    .put("chord", span.chord().plainText()).put("corrected", span.corrected());
+            ArrayNode voicing = chord.putArray("voicing");
+            span.voicing().ifPresent(some -> some.pitches().forEach(voicing::add));
+        }
         ArrayNode parts = root.putArray("parts");
         song.parts().forEach(part -> parts.add(part(part)));
         root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));

@@ -1,2 +1,3 @@
 /** Amber Fence's own project files: JSON, documented in docs/project-format.md. */
 package amberfence.format.project;
+

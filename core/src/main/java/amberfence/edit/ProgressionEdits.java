@@ -1,0 +1,187 @@
+package amberfence.edit;
+
+import amberfence.reading.ReadChord;
+import amberfence.song.ChordSpan;
+import amberfence.song.FenceLine;
+import amberfence.song.Progression;
+import amberfence.song.Song;
+import amberfence.theory.Chord;
+import amberfence.theory.ChordTone;
+import amberfence.theory.Key;
+import amberfence.theory.KeyChords;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClass;
+import amberfence.theory.RomanNumeral;
+import amberfence.theory.Scales;
+import amberfence.theory.SmoothVoicings;
+import amberfence.theory.Voicing;
+import amberfence.theory.VoicingRules;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
+
+/** What is done to the chords of a song: put in, voiced, changed many at once, moved; each gives another song. */
+public final class ProgressionEdits {
+    private ProgressionEdits() {
+    }
+
+    /** Puts a chord in; what it covers makes room. */
+    public static Song put(Song song, long start, long end, Chord chord) {
+        return song.withProgression(song.progression().plus(ChordSpan.of(song.nextId(), start, end, chord)))
+                .withNextId(song.nextId() + 1);
+    }
+
+    /** Puts several in, whose identities are given anew. */
+    public static Song put(Song song, List<ChordSpan> spans) {
+        Progression progression = song.progression();
+        long id = song.nextId();
+        for (ChordSpan span : spans) {
+            progression = progression.plus(span.withId(id++));
+        }
+        return song.withProgression(progression).withNextId(id);
+    }
+
+    /** Takes over what was read from notes: corrected chords stay, everything else is read anew. */
+    public static Song read(Song song, List<ReadChord> read) {
+        List<ChordSpan> corrected = song.progression().spans().stream().filter(ChordSpan::corrected).toList();
+        Progression progression = Progression.EMPTY;
+        long id = song.nextId();
+        for (ReadChord chord : read) {
+            progression = progression.plus(ChordSpan.of(id++, chord.start(), chord.end(), chord.chord()).withCorrected(false));
+        }
+        for (ChordSpan span : corrected) {
+            progression = progression.plus(span);
+        }
+        return song.withProgression(progression).withNextId(id);
+    }
+
+    /** Changes the voicings of some chords. */
+    public static Song voiced(Song song, Collection<Long> ids, UnaryOperator<Voicing> change) {
+        return song.withProgression(song.progression().with(ids, span -> span.withVoicing(change.apply(span.sounding()))));
+    }
+
+    /** Gives all chords the voicings that together move least; those of the fixed ones stay. */
+    public static Song smooth(Song song, VoicingRules rules, Collection<Long> fixed) {
+        List<ChordSpan> spans = song.progression().spans();
+        List<Voicing> voicings = SmoothVoicings.of(spans.stream().map(ChordSpan::chord).toList(), spans.stream()
+                .map(span -> fixed.contains(span.id()) ? Optional.of(span.sounding()) : Optional.<Voicing>empty()).toList(), rules);
+        List<ChordSpan> changed = new ArrayList<>();
+        for (int i = 0; i < spans.size(); i++) {
+            changed.add(spans.get(i).withVoicing(voicings.get(i)));
+        }
+        return song.withProgression(new Progression(changed));
+    }
+
+    /** Changes some chords, each in the key of its moment. */
+    public static Song changed(Song song, Collection<Long> ids, BiFunction<Chord, Key, Chord> change) {
+        FenceLine fence = song.fence().along(song.time());
+        return song.withProgression(song.progression().with(ids,
+                span -> span.withChord(change.apply(span.chord(), fence.keyAt(span.start())))));
+    }
+
+    /** Adds a seventh, ninth … from the key to chords of at least three notes. */
+    public static Chord extended(Chord chord, Key key, int number) {
+        if (chord.kind().tones().size() < 3) {
+            return chord;
+        }
+        Chord changed = chord;
+        for (int add = 7; add <= number; add += 2) {
+            if (changed.kind().tone(add).isEmpty()) {
+                changed = changed.withKind(changed.kind().with(tone(changed, key, add)));
+            }
+        }
+        return changed;
+    }
+
+    /** The member of a number that the key has above a chord's root; a dominant's seventh is minor. */
+    private static ChordTone tone(Chord chord, Key key, int number) {
+        int plain = new ChordTone(number, 0).semitones();
+        for (int alteration : new int[] {0, -1, 1, -2}) {
+            PitchClass candidate = chord.root().pitchClass().plus(plain + alteration);
+            if (key.contains(candidate)) {
+                return new ChordTone(number, alteration);
+            }
+        }
+        return new ChordTone(number, number == 7 ? -1 : 0);
+    }
+
+    /** The chord on the same degree of the parallel key: of C major, C minor. */
+    public static Chord swapped(Chord chord, Key key) {
+        KeyChords own = KeyChords.of(key);
+        Key parallel = key.withScale(key.scale().semitones().containsPitch(4) ? Scales.MINOR : Scales.MAJOR);
+        int degree = own.degreeOf(chord.root());
+        return degree == 0 ? chord : KeyChords.of(parallel).on(degree, Math.min(4, Math.max(3, chord.kind().tones().size())));
+    }
+
+    /** The third gives way to the fourth, for tension before it resolves; what has no third stays. */
+    public static Chord suspended(Chord chord) {
+        if (chord.kind().tone(3).isEmpty()) {
+            return chord;
+        }
+        return chord.withKind(chord.kind().without(3).with(new ChordTone(4, 0)));
+    }
+
+    /** Splits each chosen chord and suspends its first half. */
+    public static Song suspendedBefore(Song song, Collection<Long> ids) {
+        Song changed = song;
+        for (long id : ids) {
+            ChordSpan span = changed.progression().find(id).orElseThrow();
+            if (span.length() > 1 && !suspended(span.chord()).equals(span.chord())) {
+                Progression cut = changed.progression().cut(id, span.start() + span.length() / 2, changed.nextId());
+                changed = changed.withProgression(cut.with(List.of(id), half -> half.withChord(suspended(half.chord()))))
+                        .withNextId(changed.nextId() + 1);
+            }
+        }
+        return changed;
+    }
+
+    /** Moves chords by degrees of their keys; outside roots keep their alteration, kinds come from the key. */
+    public static Chord byDegrees(Chord chord, Key key, int places) {
+        KeyChords chords = KeyChords.of(key);
+        int degree = chords.degreeOf(chord.root());
+        int size = Math.max(3, Math.min(7, chord.kind().tones().size()));
+        return degree == 0 ? chord.transposed(KeyLadder.of(key).moved(60 + chord.root().pitchClass().number(), places)
+                - 60 - chord.root().pitchClass().number(), key.spelling())
+                : chords.on(Math.floorMod(degree - 1 + places, 7) + 1, size);
+    }
+
+    /** Moves chords to another key: the same numeral there. */
+    public static Chord toKey(Chord chord, Key from, Key to) {
+        return RomanNumeral.parse(RomanNumeral.of(chord.withBass(chord.root()), from), to)
+                .withBass(moved(chord, from, to));
+    }
+
+    private static NoteName moved(Chord chord, Key from, Key to) {
+        Chord root = RomanNumeral.parse(RomanNumeral.of(chord.withBass(chord.root()), from), to);
+        int inversion = chord.inversion();
+        if (inversion >= 0 && inversion < root.names().size()) {
+            return root.names().get(inversion);
+        }
+        return to.spelling().name(chord.bass().pitchClass().plus(to.tonic().pitchClass().above(from.tonic().pitchClass())));
+    }
+
+    /** Copies chords to where the last of them ends. */
+    public static Song repeated(Song song, Collection<Long> ids) {
+        List<ChordSpan> chosen = song.progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+        if (chosen.isEmpty()) {
+            return song;
+        }
+        long by = chosen.get(chosen.size() - 1).end() - chosen.get(0).start();
+        return put(song, chosen.stream().map(span -> span.withTime(span.start() + by, span.end() + by)).toList());
+    }
+
+    /** Moves chords in time, none before the beginning. */
+    public static Song shifted(Song song, Collection<Long> ids, long ticks) {
+        List<ChordSpan> chosen = song.progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+        long by = Math.max(-chosen.stream().mapToLong(ChordSpan::start).min().orElse(0), ticks);
+        Progression rest = song.progression().minus(ids);
+        for (ChordSpan span : chosen) {
+            rest = rest.plus(span.withTime(span.start() + by, span.end() + by));
+        }
+        return song.withProgression(rest);
+    }
+}
