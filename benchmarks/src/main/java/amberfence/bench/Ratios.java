@@ -38,5 +38,9 @@ public final class Ratios {
         double own = times.get("MidiFileBench.readAndWrite");
         System.out.printf(Locale.ROOT, "read + write 100,000 notes      %8.1f ms   %5.2f × the JDK's %.1f ms   (aim: ≤ 1.5 ×)%n",
                 own, own / jdk, jdk);
+        System.out.printf(Locale.ROOT, "chords read in 100,000 notes    %8.1f ms   %5.1f × the copy of 1,000,000   (aim: ≤ 500 ms)%n",
+                times.get("ChordsBench.read"), times.get("ChordsBench.read") / copy);
+        System.out.printf(Locale.ROOT, "smoothest of 256 chords         %8.1f ms   %5.1f × the copy of 1,000,000   (aim: ≤ 50 ms)%n",
+                times.get("ChordsBench.smooth"), times.get("ChordsBench.smooth") / copy);
     }
 }

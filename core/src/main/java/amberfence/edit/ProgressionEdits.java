@@ -51,7 +51,8 @@ public final class ProgressionEdits {
         Progression progression = Progression.EMPTY;
         long id = song.nextId();
         for (ReadChord chord : read) {
-            progression = progression.plus(ChordSpan.of(id++, chord.start(), chord.end(), chord.chord()).withCorrected(false));
+            progression = progression.plus(ChordSpan.of(id++, chord.start(), chord.end(), chord.chord())
+                    .asRead(chord.confidence()));
         }
         for (ChordSpan span : corrected) {
             progression = progression.plus(span);

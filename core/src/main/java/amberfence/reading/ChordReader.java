@@ -38,6 +38,8 @@ public final class ChordReader {
     private static final double MISSING = 0.22;
     private static final double MISSING_FIFTH = 0.08;
     private static final double BASS_IS_ROOT = 0.12;
+    /** Of two chords alike in all else the plainer one, earlier in the list, is read. */
+    private static final double PLAINER = 0.004;
     /** For each beat in which a member does not sound: the root, the fifth, any other. */
     private static final double[] SILENT = {0.2, 0.05, 0.12};
     /** For each beat whose lowest note is not that of the whole stretch. */
@@ -57,7 +59,11 @@ public final class ChordReader {
     private final double[][] weights;
     private final int[] bass;
     private final List<ChordKind> kinds = Arrays.stream(TEMPLATES).map(ChordKind::parse).toList();
+    /** For each chord, a root and a kind, its members as bits, and its fifth. */
     private final int[] masks;
+    private final int[] fifths;
+    /** For each beat and chord how much of what sounds belongs to it. */
+    private final double[][] inside;
     /** For each beat and chord what its members that do not sound there cost. */
     private final double[][] silent;
 
@@ -68,10 +74,20 @@ public final class ChordReader {
         this.cells = cells();
         this.weights = new double[cells.length - 1][PitchClass.COUNT];
         this.bass = new int[cells.length - 1];
-        this.masks = kinds.stream().mapToInt(kind -> kind.semitones().bits()).toArray();
+        this.masks = new int[PitchClass.COUNT * kinds.size()];
+        this.fifths = new int[masks.length];
+        for (int chord = 0; chord < masks.length; chord++) {
+            int root = chord / kinds.size();
+            masks[chord] = kinds.get(chord % kinds.size()).semitones().transposed(root).bits();
+            fifths[chord] = masks[chord] & 1 << (root + 7) % PitchClass.COUNT;
+        }
         weigh();
         holdOn();
-        this.silent = silent();
+        this.inside = new double[weights.length][masks.length];
+        this.silent = new double[weights.length][masks.length];
+        for (int cell = 0; cell < weights.length; cell++) {
+            judge(cell);
+        }
     }
 
     /** Reads the chords of a whole song: of its chord, figure and bass parts, or, without chords, of all that has pitches. */
@@ -88,6 +104,31 @@ public final class ChordReader {
         lines.forEach(line -> notes.addAll(line.notes()));
         notes.sort(Note.IN_TIME);
         return notes.isEmpty() ? List.of() : new ChordReader(notes, time, fence).read();
+    }
+
+    /** Other readings of what sounds in a span of ticks, best first. */
+    public static List<Chord> readings(Song song, long from, long to) {
+        List<Line> lines = song.parts().stream().filter(part -> !part.isDrums()).map(part -> Line.of(part.line().notes().stream()
+                .filter(note -> note.start() < to && note.end() > from).toList())).filter(line -> !line.isEmpty()).toList();
+        PitchClassSet sounding = PitchClassSet.EMPTY;
+        int low = Integer.MAX_VALUE;
+        for (Line line : lines) {
+            for (Note note : line.notes()) {
+                sounding = sounding.plus(PitchClass.of(note.pitch()));
+                low = Math.min(low, note.pitch());
+            }
+        }
+        if (lines.isEmpty()) {
+            return List.of();
+        }
+        Spelling spelling = song.fence().along(song.time()).spellingAt(from);
+        List<Chord> readings = new ArrayList<>(ChordNames.all(sounding, PitchClass.of(low), spelling));
+        read(lines, song.time(), song.fence().along(song.time())).stream().filter(chord -> chord.start() < to && chord.end() > from)
+                .forEach(chord -> {
+                    readings.add(chord.chord());
+                    readings.addAll(chord.alternatives());
+                });
+        return readings.stream().distinct().toList();
     }
 
     /** Main beats from the first note's to the one after the last note's end. */
@@ -141,23 +182,31 @@ public final class ChordReader {
         return TELLS[Math.min(TELLS.length - 1, sounding)];
     }
 
-    private double[][] silent() {
-        double[][] costs = new double[weights.length][PitchClass.COUNT * masks.length];
-        for (int cell = 0; cell < weights.length; cell++) {
-            double total = Arrays.stream(weights[cell]).sum();
-            double tells = tells(cell);
-            for (int chord = 0; total > 0 && chord < costs[cell].length; chord++) {
-                int root = chord / masks.length;
-                int mask = masks[chord % masks.length];
-                for (int above = 0; above < PitchClass.COUNT; above++) {
-                    boolean member = (mask >> above & 1) == 1;
-                    if (member && weights[cell][(root + above) % PitchClass.COUNT] < PASSING * total) {
-                        costs[cell][chord] += tells * SILENT[above == 0 ? 0 : above == 7 ? 1 : 2];
-                    }
-                }
+    /** What a beat says of every chord. */
+    private void judge(int cell) {
+        double[] sounding = weights[cell];
+        double total = Arrays.stream(sounding).sum();
+        int strong = strong(sounding, total);
+        double tells = tells(cell);
+        for (int chord = 0; total > 0 && chord < masks.length; chord++) {
+            for (int bits = masks[chord]; bits != 0; bits &= bits - 1) {
+                inside[cell][chord] += sounding[Integer.numberOfTrailingZeros(bits)];
             }
+            int missing = masks[chord] & ~strong;
+            int root = missing & 1 << chord / kinds.size();
+            int fifth = missing & fifths[chord];
+            int others = Integer.bitCount(missing & ~root & ~fifth);
+            silent[cell][chord] = tells * ((root == 0 ? 0 : SILENT[0]) + (fifth == 0 ? 0 : SILENT[1]) + others * SILENT[2]);
         }
-        return costs;
+    }
+
+    /** The pitch classes that are more than passing notes, as bits. */
+    private static int strong(double[] sum, double total) {
+        int strong = 0;
+        for (int i = 0; i < sum.length; i++) {
+            strong |= sum[i] >= PASSING * total && sum[i] > 0 ? 1 << i : 0;
+        }
+        return strong;
     }
 
     private record Fit(int root, int kind, double score) {
@@ -170,13 +219,15 @@ public final class ChordReader {
         for (int end = 1; end <= count; end++) {
             best[end] = Double.NEGATIVE_INFINITY;
             double[] sum = new double[PitchClass.COUNT];
-            double[] missing = new double[PitchClass.COUNT * masks.length];
+            double[] belongs = new double[masks.length];
+            double[] missing = new double[masks.length];
             int low = Integer.MAX_VALUE;
             for (int start = end - 1; start >= Math.max(0, end - LONGEST); start--) {
                 add(sum, weights[start]);
+                add(belongs, inside[start]);
                 add(missing, silent[start]);
                 low = Math.min(low, bass[start]);
-                double score = best[start] + fit(sum, missing, low, end - start).score() - CHANGE
+                double score = best[start] + fit(sum, belongs, missing, low, end - start).score() - CHANGE
                         - OTHER_BASS * otherBasses(start, end, low);
                 if (score > best[end]) {
                     best[end] = score;
@@ -206,42 +257,32 @@ public final class ChordReader {
     }
 
     /** The best plain chord for some beats, and how well it fits, in beats. */
-    private Fit fit(double[] sum, double[] missing, int low, int beats) {
-        double total = Arrays.stream(sum).sum();
+    private Fit fit(double[] sum, double[] belongs, double[] missing, int low, int beats) {
+        double total = 0;
+        for (double weight : sum) {
+            total += weight;
+        }
         if (total == 0) {
             // Silence speaks for nothing and against nothing; it goes on with what was before.
             return new Fit(-1, -1, CHANGE / 2);
         }
-        Fit best = new Fit(0, 0, Double.NEGATIVE_INFINITY);
-        for (int root = 0; root < PitchClass.COUNT; root++) {
-            if (sum[root] == 0) {
-                continue;
-            }
-            for (int kind = 0; kind < masks.length; kind++) {
-                double score = score(sum, total, root, kind, low) * beats - missing[root * masks.length + kind];
-                if (score > best.score()) {
-                    best = new Fit(root, kind, score);
-                }
-            }
-        }
-        return best;
-    }
-
-    private double score(double[] sum, double total, int root, int kind, int low) {
-        double inside = 0;
-        double missing = 0;
-        int mask = masks[kind];
-        for (int above = 0; above < PitchClass.COUNT; above++) {
-            if ((mask >> above & 1) == 1) {
-                double weight = sum[(root + above) % PitchClass.COUNT];
-                inside += weight;
-                if (weight < PASSING * total) {
-                    missing += above == 7 ? MISSING_FIFTH : MISSING;
-                }
+        int strong = strong(sum, total);
+        int bassNote = low == Integer.MAX_VALUE ? -1 : low % PitchClass.COUNT;
+        int best = 0;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int chord = 0; chord < masks.length; chord++) {
+            int lacks = masks[chord] & ~strong;
+            double lack = Integer.bitCount(lacks & ~fifths[chord]) * MISSING + ((lacks & fifths[chord]) == 0 ? 0 : MISSING_FIFTH);
+            double share = belongs[chord] / total;
+            int root = chord / kinds.size();
+            double score = (share - STRANGER * (1 - share) - lack - PLAINER * (chord % kinds.size())
+                    + (root == bassNote ? BASS_IS_ROOT : 0)) * beats - missing[chord];
+            if (score > highest && sum[root] > 0) {
+                highest = score;
+                best = chord;
             }
         }
-        double score = (inside - STRANGER * (total - inside)) / total - missing - 0.004 * kind;
-        return low != Integer.MAX_VALUE && low % PitchClass.COUNT == root ? score + BASS_IS_ROOT : score;
+        return new Fit(best / kinds.size(), best % kinds.size(), highest);
     }
 
     /** Names the stretches, and makes one of neighbours that are the same chord. */
@@ -271,10 +312,12 @@ public final class ChordReader {
 
     private Optional<ReadChord> named(int from, int to) {
         double[] sum = new double[PitchClass.COUNT];
-        double[] missing = new double[PitchClass.COUNT * masks.length];
+        double[] belongs = new double[masks.length];
+        double[] missing = new double[masks.length];
         int low = Integer.MAX_VALUE;
         for (int cell = from; cell < to; cell++) {
             add(sum, weights[cell]);
+            add(belongs, inside[cell]);
             add(missing, silent[cell]);
             low = Math.min(low, bass[cell]);
         }
@@ -289,19 +332,19 @@ public final class ChordReader {
             strong = sum[i] >= PASSING * total ? strong.plus(new PitchClass(i)) : strong;
         }
         List<Chord> exact = ChordNames.all(strong, lowest, spelling);
-        Fit fit = fit(sum, missing, low, to - from);
+        Fit fit = fit(sum, belongs, missing, low, to - from);
         Chord plain = Chord.of(spelling.name(new PitchClass(fit.root())), kinds.get(fit.kind()));
         Chord template = plain.withBass(plain.name(lowest, spelling));
         List<Chord> readings = new ArrayList<>(exact);
         boolean usual = !exact.isEmpty() && (ChordKinds.rank(exact.get(0).kind()) < USUAL_KINDS || strong.size() <= 4);
         readings.add(usual ? readings.size() : 0, template);
         Chord chord = readings.get(0);
-        double inside = 0;
+        double within = 0;
         for (int i = 0; i < sum.length; i++) {
-            inside += chord.pitchClasses().containsPitch(i) ? sum[i] : 0;
+            within += chord.pitchClasses().containsPitch(i) ? sum[i] : 0;
         }
         boolean complete = chord.kind().semitones().transposed(chord.root().pitchClass().number()).isSubsetOf(strong);
-        double confidence = Math.min(1, inside / total) * (complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
+        double confidence = Math.min(1, within / total) * (complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
         return Optional.of(new ReadChord(cells[from], cells[to], chord, confidence,
                 readings.stream().filter(other -> !other.equals(chord)).distinct().toList()));
     }

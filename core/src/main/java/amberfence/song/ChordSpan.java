@@ -12,8 +12,10 @@ import java.util.Optional;
  * @param end the first tick at which it no longer holds, later than the start
  * @param voicing how it is voiced; empty for the usual close position
  * @param corrected whether a person set it, so that reading the notes again leaves it alone
+ * @param confidence 0 to 1, how certain it is; 1 for what a person set
  */
-public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voicing> voicing, boolean corrected) {
+public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voicing> voicing, boolean corrected,
+                        double confidence) {
     public ChordSpan {
         Range.TICK.check(start);
         if (end <= start) {
@@ -23,7 +25,7 @@ public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voi
 
     /** A chord that a person put there, in its usual voicing. */
     public static ChordSpan of(long id, long start, long end, Chord chord) {
-        return new ChordSpan(id, start, end, chord, Optional.empty(), true);
+        return new ChordSpan(id, start, end, chord, Optional.empty(), true, 1);
     }
 
     public long length() {
@@ -36,23 +38,24 @@ public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voi
     }
 
     public ChordSpan withId(long newId) {
-        return new ChordSpan(newId, start, end, chord, voicing, corrected);
+        return new ChordSpan(newId, start, end, chord, voicing, corrected, confidence);
     }
 
     public ChordSpan withTime(long newStart, long newEnd) {
-        return new ChordSpan(id, newStart, newEnd, chord, voicing, corrected);
+        return new ChordSpan(id, newStart, newEnd, chord, voicing, corrected, confidence);
     }
 
     /** Another chord in its place; a voicing of the old one does not fit it. */
     public ChordSpan withChord(Chord newChord) {
-        return newChord.equals(chord) ? this : new ChordSpan(id, start, end, newChord, Optional.empty(), true);
+        return newChord.equals(chord) ? this : new ChordSpan(id, start, end, newChord, Optional.empty(), true, 1);
     }
 
     public ChordSpan withVoicing(Voicing newVoicing) {
-        return new ChordSpan(id, start, end, chord, Optional.of(newVoicing), corrected);
+        return new ChordSpan(id, start, end, chord, Optional.of(newVoicing), corrected, confidence);
     }
 
-    public ChordSpan withCorrected(boolean newCorrected) {
-        return new ChordSpan(id, start, end, chord, voicing, newCorrected);
+    /** The same as it was read from notes, with so much certainty. */
+    public ChordSpan asRead(double newConfidence) {
+        return new ChordSpan(id, start, end, chord, voicing, false, newConfidence);
     }
 }

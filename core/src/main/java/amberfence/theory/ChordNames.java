@@ -18,6 +18,13 @@ public final class ChordNames {
     private static final int INVERTED_SIXTH = 12;
     private static final int MOST = 6;
 
+    /** A kind with what is asked of it for every set of notes. */
+    private record Shape(ChordKind kind, PitchClassSet semitones, boolean mayLackFifth, boolean isSixth) {
+    }
+
+    private static final List<Shape> SHAPES = ChordKinds.all().stream().map(kind -> new Shape(kind, kind.semitones(),
+            kind.tone(7).isPresent() && kind.tone(3).isPresent() && hasOneOfEach(kind), kind.tone(6).isPresent())).toList();
+
     private record Scored(Chord chord, int cost) {
     }
 
@@ -49,15 +56,13 @@ public final class ChordNames {
             PitchClassSet withFifth = above.plus(new PitchClass(7));
             boolean fifthMissing = !above.equals(withFifth) && above.size() >= 3
                     && !above.containsPitch(6) && !above.containsPitch(8);
-            for (ChordKind kind : ChordKinds.all()) {
-                PitchClassSet semitones = kind.semitones();
-                boolean exact = semitones.equals(above);
-                if (exact || fifthMissing && semitones.equals(withFifth) && kind.tone(7).isPresent()
-                        && kind.tone(3).isPresent() && hasOneOfEach(kind)) {
-                    ChordKind read = exact ? kind : kind.without(5);
-                    int inverted = root.equals(bass) ? 0 : INVERTED + (kind.tone(6).isPresent() ? INVERTED_SIXTH : 0);
-                    found.add(new Scored(chord(root, read, bass, spelling),
-                            ChordKinds.rank(kind) + extra + inverted + (exact ? 0 : NO_FIFTH)));
+            for (int rank = 0; rank < SHAPES.size(); rank++) {
+                Shape shape = SHAPES.get(rank);
+                boolean exact = shape.semitones().equals(above);
+                if (exact || fifthMissing && shape.mayLackFifth() && shape.semitones().equals(withFifth)) {
+                    ChordKind read = exact ? shape.kind() : shape.kind().without(5);
+                    int inverted = root.equals(bass) ? 0 : INVERTED + (shape.isSixth() ? INVERTED_SIXTH : 0);
+                    found.add(new Scored(chord(root, read, bass, spelling), rank + extra + inverted + (exact ? 0 : NO_FIFTH)));
                 }
             }
         }

@@ -146,7 +146,8 @@ public final class ProjectReader {
         node.path("voicing").forEach(pitch -> voicing.add(pitch.asInt()));
         return new ChordSpan(need(node, "id").asLong(), need(node, "start").asLong(), need(node, "end").asLong(),
                 Chord.parse(need(node, "chord").asText()), voicing.isEmpty() ? Optional.empty()
-                : Optional.of(new Voicing(voicing)), node.path("corrected").asBoolean(true));
+                : Optional.of(new Voicing(voicing)), node.path("corrected").asBoolean(true),
+                node.path("confidence").asDouble(1));
     }
 
     private static KeySpan key(JsonNode node) {

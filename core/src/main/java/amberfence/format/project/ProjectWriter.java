@@ -59,7 +59,8 @@ public final class ProjectWriter {
         ArrayNode chords = root.putArray("progression");
         for (ChordSpan span : song.progression().spans()) {
             ObjectNode chord = chords.addObject().put("id", span.id()).put("start", span.start()).put("end", span.end())
-                    .put("chord", span.chord().plainText()).put("corrected", span.corrected());
+                    .put("chord", span.chord().plainText()).put("corrected", span.corrected())
+                    .put("confidence", span.confidence());
             ArrayNode voicing = chord.putArray("voicing");
             span.voicing().ifPresent(some -> some.pitches().forEach(voicing::add));
         }
