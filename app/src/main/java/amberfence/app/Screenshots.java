@@ -5,6 +5,7 @@ import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
 import amberfence.song.Line;
@@ -12,12 +13,14 @@ import amberfence.song.Note;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
 import amberfence.step.pick.Pick;
+import amberfence.theory.VoicingRules;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -77,6 +80,14 @@ final class Screenshots {
                 hands();
                 workspace.openHistory();
             }
+            case "chords" -> {
+                session.selectPart(session.song().parts().get(2).id());
+                session.edit("smooth", song -> ProgressionEdits.smooth(song, VoicingRules.USUAL, Set.of()));
+                session.selectedChords().set(Set.of(session.song().progression().spans().get(2).id()));
+                session.playhead().set(session.song().time().barStart(4));
+                ((ToggleButton) scene.lookup("#chord-panel-open")).setSelected(true);
+            }
+            case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();
             case "export" -> workspace.openExport();
             case "shortcuts" -> workspace.openShortcuts();

@@ -1,8 +1,10 @@
 package amberfence.demo;
 
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
+import amberfence.reading.ChordReader;
 import amberfence.song.Bytes;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
@@ -16,6 +18,7 @@ import amberfence.song.Song;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
 import amberfence.song.TimeMap;
+import amberfence.step.PartResult;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
 import java.io.BufferedReader;
@@ -72,7 +75,10 @@ public final class LanternFerry {
         }
     }
 
-    /** The song as the demo opens it: the tune is being brought inside, one note left alone on purpose. */
+    /**
+     * The song as the demo opens it: the tune is being brought inside, one note left alone on purpose; the progression is read
+     * out of the harmonium and the bass.
+     */
     public static Song song() {
         Song plain = plain();
         Part tune = plain.parts().get(0);
@@ -80,7 +86,9 @@ public final class LanternFerry {
                 .map(Note::id).findFirst().orElseThrow();
         Song withTune = plain.plusStep(tune.id(), BringInside.USUAL).withPart(tune.id(), part -> part.withSteps(
                 part.steps().stream().map(slot -> slot.withLeft(onPurpose, true)).toList()));
-        return withTune.plusStep(plain.parts().get(2).id(), BringInside.USUAL);
+        Song withChords = withTune.plusStep(plain.parts().get(2).id(), BringInside.USUAL);
+        return ProgressionEdits.read(withChords, ChordReader.read(List.of(plain.parts().get(1).line(), PartResult.of(withChords,
+                withChords.parts().get(2)).line()), TIME, withChords.fence().along(TIME)));
     }
 
     private void readParts() {

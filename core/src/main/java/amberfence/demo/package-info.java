@@ -1,2 +1,3 @@
 /** The demo song, made from readable text. */
 package amberfence.demo;
+

@@ -13,7 +13,7 @@ public interface FileChoice {
 
     /** Kinds of files with their ending. */
     enum Kind {
-        PROJECT("amber"), MIDI("mid"), CHANGES("csv");
+        PROJECT("amber"), MIDI("mid"), CHANGES("csv"), CHORDS("txt"), CHORD_PRO("cho");
 
         private final String ending;
 

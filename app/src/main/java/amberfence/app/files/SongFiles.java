@@ -17,6 +17,7 @@ import amberfence.reading.KeyFinder;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -28,6 +29,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -162,6 +164,19 @@ public final class SongFiles {
         Song song = session.song();
         choice.toSave(plainName(song.title()), FileChoice.Kind.CHANGES).ifPresent(file -> work(() -> {
             WholeFile.write(file, ChangeTable.of(song));
+            return file;
+        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+    }
+
+    /**
+     * Lets a target be chosen and writes the progression there.
+     *
+     * @param write makes the text of a song's chords
+     */
+    public void exportChords(FileChoice.Kind kind, Function<Song, String> write) {
+        Song song = session.song();
+        choice.toSave(plainName(song.title()), kind).ifPresent(file -> work(() -> {
+            WholeFile.write(file, write.apply(song).getBytes(StandardCharsets.UTF_8));
             return file;
         }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
     }

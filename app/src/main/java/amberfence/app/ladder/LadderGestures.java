@@ -3,9 +3,14 @@ package amberfence.app.ladder;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.edit.ProgressionEdits;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
+import amberfence.song.Song;
 import amberfence.step.Standing;
+import amberfence.theory.Chord;
+import amberfence.theory.ChordKind;
+import amberfence.theory.PitchClass;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +68,10 @@ final class LadderGestures {
         if (ladder.scene().isEmpty() || session.working().get()) {
             return;
         }
+        if (session.chordBrush().get().isPresent() && event.getButton() == MouseButton.PRIMARY) {
+            brush(session.chordBrush().get().get(), event);
+            return;
+        }
         Optional<LadderHit> hit = hit(event.getX(), event.getY());
         hit.ifPresent(note -> select(note.standing().before().id(), event));
         if (event.getButton() == MouseButton.SECONDARY) {
@@ -78,6 +87,17 @@ final class LadderGestures {
             drag = new BandDrag(ladder, session, event.getX(), event.getY());
         }
         ladder.markOverlay();
+    }
+
+    /** Puts a chord of a kind on the note of the row that is clicked, for the bar from there on. */
+    private void brush(ChordKind kind, MouseEvent event) {
+        Song song = session.song();
+        long tick = Math.round(Math.max(0, ladder.viewport().tick(event.getX())));
+        long start = session.snap().lines(song.time(), tick).map(lines -> lines.atOrBefore(tick)).orElse(tick);
+        PitchClass root = PitchClass.of(ladder.viewport().pitch(event.getY()));
+        Chord chord = Chord.of(ladder.scene().fence().spellingAt(start).name(root), kind);
+        long end = song.time().barStart(song.time().barOf(start) + 1);
+        session.edit(Words.say("chords.put", chord.text()), same -> ProgressionEdits.put(same, start, end, chord));
     }
 
     /** A press on a selected note keeps the selection, as it may become a drag of all of them. */

@@ -25,8 +25,12 @@ public final class LadderPanel extends VBox {
     public static final double DEGREES = LadderView.DEGREES;
     private final LadderView ladder;
 
-    /** @param openFence opens the fence page at a key of the song */
-    public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, IntConsumer openFence) {
+    /**
+     * @param strip what stands above the ladder on the same axis of time
+     * @param openFence opens the fence page at a key of the song
+     */
+    public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, Node strip,
+                       IntConsumer openFence) {
         super(3);
         ContextMenu context = new ContextMenu();
         ladder = new LadderView(session, commands, event -> {
@@ -38,6 +42,8 @@ public final class LadderPanel extends VBox {
         VBox.setMargin(keys, new Insets(0, 10, -2, DEGREES));
         VelocityLane velocities = new VelocityLane(session, ladder, commands);
         VBox.setVgrow(ladder, Priority.ALWAYS);
+        VBox.setMargin(strip, new Insets(0, 10, 4, DEGREES));
+        getChildren().add(strip);
         getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, foot(velocities));
     }
 

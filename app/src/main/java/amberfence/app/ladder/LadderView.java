@@ -2,6 +2,7 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
+import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
@@ -187,6 +188,7 @@ public final class LadderView extends Region {
     private void viewChanged(Viewport now) {
         hover.setVisible(false);
         scrolling.follow(now, scene);
+        session.timeAxis().set(new TimeAxis(now.firstTick(), now.pixelsPerTick(), now.width()));
         markAll();
     }
 

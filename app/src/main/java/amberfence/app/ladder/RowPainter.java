@@ -2,11 +2,14 @@ package amberfence.app.ladder;
 
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.song.ChordSpan;
 import amberfence.song.FenceLine;
 import amberfence.song.KeySpan;
+import amberfence.song.Progression;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.List;
 import javafx.geometry.VPos;
@@ -17,6 +20,7 @@ import javafx.scene.text.TextAlignment;
 
 /** Draws rows and rungs, the grid of bars and beats, the ruler, and the degrees at the left. */
 final class RowPainter {
+    private static final double CHORD_SHADE = 0.5;
     private static final int MOST_BEATS = 4000;
     private static final double NARROWEST_BEAT = 7;
     private static final double NARROWEST_BAR_NUMBER = 34;
@@ -43,6 +47,7 @@ final class RowPainter {
                 paintSpan(g, view, from, to, fence, song.time().barStart(spans.get(i).fromBar()));
             }
         }
+        paintChords(g, view, song.progression());
         paintGrid(g, view, song.time());
         g.setFill(swatches.color(Role.AMBER_DEEP));
         for (int i = 1; i < spans.size(); i++) {
@@ -66,6 +71,26 @@ final class RowPainter {
                 g.fillRect(from, Math.round(view.middle(pitch)) - 1, to - from, isTonic ? 2 : 1.5);
             }
         }
+    }
+
+    /** The rows of each chord's notes, shaded while it holds. */
+    private void paintChords(GraphicsContext g, Viewport view, Progression progression) {
+        int first = Math.max(0, progression.indexAt((long) view.firstTick()));
+        g.setFill(swatches.color(Role.WASH));
+        g.setGlobalAlpha(CHORD_SHADE);
+        for (int i = first; i < progression.spans().size() && progression.spans().get(i).start() <= view.lastTick(); i++) {
+            ChordSpan span = progression.spans().get(i);
+            double from = Math.max(0, view.x(span.start()));
+            double to = Math.min(view.width(), view.x(span.end()));
+            PitchClassSet members = span.chord().pitchClasses();
+            for (int pitch = view.pitch(view.height()); pitch <= view.pitch(0); pitch++) {
+                if (members.containsPitch(pitch)) {
+                    double top = Math.round(view.top(pitch));
+                    g.fillRect(from, top, to - from, Math.round(view.top(pitch) + view.rows().height(pitch)) - top);
+                }
+            }
+        }
+        g.setGlobalAlpha(1);
     }
 
     private void paintGrid(GraphicsContext g, Viewport view, TimeMap time) {

@@ -35,8 +35,9 @@ record Viewport(double firstTick, double pixelsPerTick, double scroll, double wi
         return tick(width);
     }
 
+    /** Another size; the pitch in the middle stays there. */
     Viewport withSize(double newWidth, double newHeight) {
-        return new Viewport(firstTick, pixelsPerTick, scroll, newWidth, newHeight, rows).clamped();
+        return new Viewport(firstTick, pixelsPerTick, scroll + (height - newHeight) / 2, newWidth, newHeight, rows).clamped();
     }
 
     Viewport withFirstTick(double tick) {

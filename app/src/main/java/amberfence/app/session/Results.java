@@ -51,6 +51,7 @@ public final class Results {
     private boolean isSameFor(Part part, Song now) {
         Fence fence = song.fence();
         return byPart.containsKey(part.id()) && fence.equals(now.fence()) && song.time() == now.time()
+                && song.progression().equals(now.progression())
                 && song.find(part.id()).filter(old -> old.take().equals(part.take()) && old.role() == part.role())
                 .isPresent() && chordsOf(song).equals(chordsOf(now));
     }

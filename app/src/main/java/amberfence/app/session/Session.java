@@ -5,6 +5,7 @@ import amberfence.song.Fence;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
+import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -42,6 +43,9 @@ public final class Session {
     private final BooleanProperty showingBefore = new SimpleBooleanProperty();
     private final LongProperty playhead = new SimpleLongProperty();
     private final ObjectProperty<Integer> outlinedTake = new SimpleObjectProperty<>();
+    private final ObjectProperty<Set<Long>> selectedChords = new SimpleObjectProperty<>(Set.of());
+    private final ObjectProperty<Optional<ChordKind>> chordBrush = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<TimeAxis> timeAxis = new SimpleObjectProperty<>(TimeAxis.NONE);
     private final SnapGrid snap = new SnapGrid();
     private final LivePick pick;
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
@@ -72,6 +76,7 @@ public final class Session {
         selectedNotes.set(Set.of());
         selectedPart.set(null);
         pick.rule().set(Optional.empty());
+        selectedChords.set(Set.of());
         if (isLong(opened.song())) {
             results.set(Results.untouched(opened.song()));
         }
@@ -256,6 +261,21 @@ public final class Session {
     /** The take of the selected part that is drawn as outlines over the current one; null for none. */
     public ObjectProperty<Integer> outlinedTake() {
         return outlinedTake;
+    }
+
+    /** Identities of the selected chords of the progression. */
+    public ObjectProperty<Set<Long>> selectedChords() {
+        return selectedChords;
+    }
+
+    /** The kind of chord that a click into the ladder puts on the note that is clicked, while there is one. */
+    public ObjectProperty<Optional<ChordKind>> chordBrush() {
+        return chordBrush;
+    }
+
+    /** Which stretch of time the ladder shows; what stands above and below it lines up with that. */
+    public ObjectProperty<TimeAxis> timeAxis() {
+        return timeAxis;
     }
 
     /** The grid on which hands put notes. */

@@ -1,9 +1,11 @@
 package amberfence.app.sheets;
 
+import amberfence.app.files.FileChoice;
 import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.format.sheet.ChordChart;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
@@ -15,9 +17,12 @@ import javafx.application.Platform;
 import javafx.beans.Observable;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -77,11 +82,30 @@ public final class ExportSheet {
             close.run();
             files.exportChanges();
         });
-        Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 560, close,
-                Controls.button("export-cancel", "sheet.cancel", event -> close.run()), table,
+        Button sheetOfChords = Controls.button("export-chords", "export.chords", null);
+        sheetOfChords.setOnAction(event -> Controls.openMenu(sheetOfChords, List.of(
+                chords("export-chart", "export.chart", close, () -> files.exportChords(FileChoice.Kind.CHORDS, ChordChart::symbols)),
+                chords("export-numerals", "export.numerals", close,
+                        () -> files.exportChords(FileChoice.Kind.CHORDS, ChordChart::numerals)),
+                chords("export-chordpro", "export.chordPro", close,
+                        () -> files.exportChords(FileChoice.Kind.CHORD_PRO, ChordChart::chordPro)))));
+        Node chords = Controls.disabledWhen(sheetOfChords, new SimpleBooleanProperty(song.progression().isEmpty()),
+                "export.noChords");
+        Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 620, close,
+                Controls.button("export-cancel", "sheet.cancel", event -> close.run()), chords, table,
                 Controls.disabledWhen(write, none, "export.nothing"));
         Platform.runLater(write::requestFocus);
         return sheet;
+    }
+
+    private static MenuItem chords(String id, String words, Runnable close, Runnable write) {
+        MenuItem item = new MenuItem(Words.say(words));
+        item.setId(id);
+        item.setOnAction(event -> {
+            close.run();
+            write.run();
+        });
+        return item;
     }
 
     private static String changed(Session session, Part part) {

@@ -1,6 +1,7 @@
 package amberfence.app.steps;
 
 import amberfence.step.Step;
+import amberfence.step.chord.PlayChords;
 import amberfence.step.fence.BringInside;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
@@ -30,6 +31,8 @@ public final class StepForm {
             return MoveForms.of(reverse, host);
         } else if (step instanceof Fold fold) {
             return MoveForms.of(fold, host);
+        } else if (step instanceof PlayChords chords) {
+            return ChordForms.of(chords, host);
         } else if (step instanceof TidyTiming tidy) {
             return TimeForms.of(tidy, host);
         } else if (step instanceof Lengths lengths) {

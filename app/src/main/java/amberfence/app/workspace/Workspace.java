@@ -14,13 +14,19 @@ import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
 import amberfence.app.parts.TakeSwitch;
 import amberfence.app.pick.PickView;
+import amberfence.app.progression.ChordCommands;
+import amberfence.app.progression.ChordKeyboard;
+import amberfence.app.progression.ChordMenus;
+import amberfence.app.progression.ProgressionView;
 import amberfence.app.session.Session;
+import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.ImportSheet;
 import amberfence.app.sheets.OnceSheet;
 import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
+import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.UnsavedSheet;
 import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
@@ -68,6 +74,7 @@ public final class Workspace extends StackPane {
     private final ChangesView changes;
     private final NoteCommands commands;
     private final NoteClipboard clipboard;
+    private final ChordCommands chords;
     private final PickView pick;
     private final ScaleCollection ownScales;
     private final HBox trouble = new HBox(10);
@@ -81,8 +88,10 @@ public final class Workspace extends StackPane {
                 this::askAboutUnsaved);
         this.commands = new NoteCommands(session);
         this.clipboard = new NoteClipboard(session, commands, folder.clips());
+        this.chords = new ChordCommands(session);
+        ChordMenus chordMenus = new ChordMenus(session, chords, this::openChart, this::openSmooth);
         this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
-                this::openFence);
+                new ProgressionView(session, chords, chordMenus), this::openFence);
         this.pick = new PickView(session, commands);
         this.ownScales = new ScaleCollection(folder);
         this.changes = new ChangesView(session, ladder::reveal);
@@ -109,7 +118,7 @@ public final class Workspace extends StackPane {
         parts.setPrefWidth(PARTS);
         StepsView stepList = new StepsView(session);
         VBox.setVgrow(stepList, Priority.ALWAYS);
-        VBox steps = new VBox(8, stepList, pick);
+        VBox steps = new VBox(8, stepList, new ChordKeyboard(session), pick);
         steps.setMinWidth(STEPS);
         steps.setPrefWidth(STEPS);
         steps.setMaxWidth(STEPS);
@@ -208,6 +217,16 @@ public final class Workspace extends StackPane {
     /** Opens the settings of a step that is done once to the selected notes. */
     public void openOnce(StepKind kind) {
         show(OnceSheet.of(session, commands, kind, this::closeSheet));
+    }
+
+    /** Opens the sheet into which a chord chart is pasted. */
+    public void openChart() {
+        show(ChartSheet.of(session, chords, this::closeSheet));
+    }
+
+    /** Opens the settings of the smoothest voicings. */
+    public void openSmooth() {
+        show(SmoothSheet.of(session, chords, this::closeSheet));
     }
 
     /** Opens the fence page at the key under the playhead. */

@@ -1,0 +1,259 @@
+package amberfence.app.progression;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.edit.ProgressionEdits;
+import amberfence.reading.ChordReader;
+import amberfence.reading.ReadChord;
+import amberfence.song.ChordSpan;
+import amberfence.song.Note;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.song.TimeMap;
+import amberfence.step.chord.PlayChords;
+import amberfence.theory.Chord;
+import amberfence.theory.Key;
+import amberfence.theory.KeyChords;
+import amberfence.theory.ProgressionTemplate;
+import amberfence.theory.RomanNumeral;
+import amberfence.theory.SmoothVoicings;
+import amberfence.theory.Voicing;
+import amberfence.theory.VoicingRules;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+
+/** What can be done to the chords of the progression: to the selected ones, or to all when none is selected. */
+public final class ChordCommands {
+    private final Session session;
+
+    public ChordCommands(Session session) {
+        this.session = session;
+    }
+
+    private Song song() {
+        return session.song();
+    }
+
+    /** The chords that are meant: the selected ones, else all. */
+    List<Long> meant() {
+        Set<Long> selected = session.selectedChords().get();
+        List<Long> all = song().progression().spans().stream().map(ChordSpan::id).toList();
+        List<Long> chosen = all.stream().filter(selected::contains).toList();
+        return chosen.isEmpty() ? all : chosen;
+    }
+
+    private boolean has() {
+        if (song().progression().isEmpty()) {
+            session.message().set(Words.say("chords.none"));
+        }
+        return !song().progression().isEmpty();
+    }
+
+    private String counted(String words) {
+        return Words.say("hands.counted", words, Words.count("chordCount", meant().size()));
+    }
+
+    private void edit(String name, UnaryOperator<Song> edit) {
+        Song before = song();
+        session.edit(name, edit);
+        if (song() == before) {
+            session.message().set(Words.say("hands.nothing", name));
+        }
+    }
+
+    /** Puts a chord in at the playhead, which moves on to its end. */
+    public void put(Chord chord, ChordLength length) {
+        TimeMap time = song().time();
+        long start = session.playhead().get();
+        long end = length.end(time, start);
+        session.edit(Words.say("chords.put", chord.text()), song -> ProgressionEdits.put(song, start, end, chord));
+        session.selectedChords().set(Set.of());
+        session.playhead().set(end);
+    }
+
+    /** Reads a symbol or a Roman numeral in the key at a tick. */
+    public Chord read(String text, long tick) {
+        String plain = text.strip();
+        boolean numeral = plain.matches("[b#♭♯]*[IViv]+.*");
+        if (plain.matches("[1-7]")) {
+            return KeyChords.of(key(tick)).on(Integer.parseInt(plain), 3);
+        }
+        return numeral ? RomanNumeral.parse(plain, key(tick)) : Chord.parse(plain);
+    }
+
+    Key key(long tick) {
+        return session.results().get().fence().keyAt(tick);
+    }
+
+    /** Puts a template in from the bar of the playhead on. */
+    public void put(ProgressionTemplate template) {
+        TimeMap time = song().time();
+        int bar = time.barOf(session.playhead().get());
+        List<ChordSpan> spans = new ArrayList<>();
+        for (List<Chord> chords : template.in(key(session.playhead().get()))) {
+            long from = time.barStart(bar);
+            long length = time.barStart(bar + 1) - from;
+            for (int i = 0; i < chords.size(); i++) {
+                spans.add(ChordSpan.of(1, from + length * i / chords.size(), from + length * (i + 1) / chords.size(), chords.get(i)));
+            }
+            bar++;
+        }
+        put(template.name(), spans);
+    }
+
+    /** Puts chords in, and moves the playhead to their end. */
+    public void put(String name, List<ChordSpan> spans) {
+        session.edit(Words.say("chords.put", name), song -> ProgressionEdits.put(song, spans));
+        session.playhead().set(spans.get(spans.size() - 1).end());
+    }
+
+    /** Names the selected notes and puts the chord where they are. */
+    public void putFromNotes() {
+        Set<Long> selected = session.selectedNotes().get();
+        List<Note> notes = session.part().map(part -> session.results().get().part(part.id()).line().notes().stream()
+                .filter(note -> selected.contains(note.id())).toList()).orElse(List.of());
+        Optional<Chord> named = SelectedChord.name(notes, session.results().get());
+        if (named.isEmpty()) {
+            session.message().set(Words.say(notes.size() < 2 ? "chords.selectNotes" : "chords.noName"));
+            return;
+        }
+        long start = notes.stream().mapToLong(Note::start).min().orElseThrow();
+        long end = notes.stream().mapToLong(Note::end).max().orElseThrow();
+        var snap = session.snap();
+        long from = snap.nearest(song().time(), start);
+        long to = Math.max(from + 1, snap.nearest(song().time(), end));
+        session.edit(Words.say("chords.put", named.get().text()), song -> ProgressionEdits.put(song, from, to, named.get()));
+    }
+
+    /** Reads the chords out of a part, or out of all of them; what a person set stays. */
+    public void readFrom(Optional<Integer> part) {
+        Song song = song();
+        session.message().set(Words.say("status.working"));
+        CompletableFuture.supplyAsync(() -> part.map(id -> ChordReader.read(List.of(session.results().get().part(id).line()),
+                song.time(), song.fence().along(song.time()))).orElseGet(() -> ChordReader.read(song)))
+                .thenAccept(read -> Platform.runLater(() -> taken(read)));
+    }
+
+    private void taken(List<ReadChord> read) {
+        if (read.isEmpty()) {
+            session.message().set(Words.say("chords.nothingRead"));
+            return;
+        }
+        session.edit(Words.say("chords.read", Words.count("chordCount", read.size())), song -> ProgressionEdits.read(song, read));
+        long unsure = read.stream().filter(chord -> chord.confidence() < ChordCard.SURE).count();
+        session.message().set(Words.say("chords.readDone", Words.count("chordCount", read.size()), unsure));
+    }
+
+    public void replace(long id, Chord chord) {
+        edit(Words.say("chords.replace", chord.text()), song -> song.withProgression(
+                song.progression().with(List.of(id), span -> span.withChord(chord))));
+    }
+
+    public void delete() {
+        if (session.selectedChords().get().isEmpty()) {
+            session.message().set(Words.say("chords.selectFirst"));
+            return;
+        }
+        List<Long> ids = meant();
+        edit(counted(Words.say("chords.delete")), song -> song.withProgression(song.progression().minus(ids)));
+        session.selectedChords().set(Set.of());
+    }
+
+    public void repeat() {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(Words.say("chords.repeat")), song -> ProgressionEdits.repeated(song, ids));
+        }
+    }
+
+    /** Cuts each meant chord at the middle line of the grid inside it. */
+    public void split() {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(Words.say("chords.split")), song -> {
+                Song changed = song;
+                for (long id : ids) {
+                    ChordSpan span = changed.progression().find(id).orElseThrow();
+                    long middle = session.snap().nearest(changed.time(), span.start() + span.length() / 2);
+                    changed = changed.withProgression(changed.progression().cut(id, middle, changed.nextId()))
+                            .withNextId(changed.nextId() + 1);
+                }
+                return changed;
+            });
+        }
+    }
+
+    public void join(long id) {
+        edit(Words.say("chords.join"), song -> song.withProgression(song.progression().joined(id)));
+    }
+
+    public void resize(long id, long start, long end) {
+        edit(Words.say("chords.length"), song -> song.withProgression(song.progression().resized(id, start, end)));
+    }
+
+    public void shift(long ticks) {
+        List<Long> ids = meant();
+        edit(counted(Words.say("chords.shift")), song -> ProgressionEdits.shifted(song, ids, ticks));
+    }
+
+    /** Changes the voicing of the meant chords. */
+    public void voice(String words, UnaryOperator<Voicing> change) {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(words), song -> ProgressionEdits.voiced(song, ids, change));
+        }
+    }
+
+    /** Gives the meant chords a voicing made from their symbols. */
+    public void voiceFromChord(String words, Function<Chord, Voicing> make) {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(words), song -> song.withProgression(song.progression().with(ids,
+                    span -> span.withVoicing(make.apply(span.chord())))));
+        }
+    }
+
+    /** Changes the meant chords, each in the key of its moment. */
+    public void change(String words, BiFunction<Chord, Key, Chord> change) {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(words), song -> ProgressionEdits.changed(song, ids, change));
+        }
+    }
+
+    public void suspend() {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(Words.say("chords.suspend")), song -> ProgressionEdits.suspendedBefore(song, ids));
+        }
+    }
+
+    /** Finds the smoothest voicings of the whole progression; says the motion before and after. */
+    public void smooth(VoicingRules rules, Collection<Long> fixed) {
+        if (!has()) {
+            return;
+        }
+        int before = SmoothVoicings.motion(song().progression().voicings());
+        edit(Words.say("chords.smooth"), song -> ProgressionEdits.smooth(song, rules, fixed));
+        int after = SmoothVoicings.motion(song().progression().voicings());
+        session.message().set(Words.say("chords.smoothed", after, before));
+    }
+
+    /** Adds a part that plays the progression until it is settled. */
+    public void makePart() {
+        String name = Words.say("chords.partName");
+        session.edit(Words.say("edit.partAdd", name), song -> {
+            Song more = song.plusEmptyPart(name, Role.CHORDS);
+            return more.plusStep(more.parts().get(more.parts().size() - 1).id(), PlayChords.USUAL);
+        });
+        session.selectPart(song().parts().get(song().parts().size() - 1).id());
+    }
+}

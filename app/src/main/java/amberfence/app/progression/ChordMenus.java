@@ -1,0 +1,194 @@
+package amberfence.app.progression;
+
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.edit.ProgressionEdits;
+import amberfence.reading.ChordReader;
+import amberfence.song.Part;
+import amberfence.theory.Chord;
+import amberfence.theory.Key;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClass;
+import amberfence.theory.ProgressionTemplate;
+import amberfence.theory.ProgressionTemplates;
+import amberfence.theory.Scale;
+import amberfence.theory.Scales;
+import amberfence.theory.Spelling;
+import amberfence.theory.Voicing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+
+/** The menus of the strip: what can be added, how the chords are voiced, and what can be changed in many at once. */
+public final class ChordMenus {
+    private static final int[] CENTRES = {48, 54, 60, 66};
+    private final Session session;
+    private final ChordCommands commands;
+    private final Runnable openChart;
+    private final Runnable openSmooth;
+
+    /**
+     * @param openChart opens the sheet into which a chart is pasted
+     * @param openSmooth opens the settings of the smoothest voicings
+     */
+    public ChordMenus(Session session, ChordCommands commands, Runnable openChart, Runnable openSmooth) {
+        this.session = session;
+        this.commands = commands;
+        this.openChart = openChart;
+        this.openSmooth = openSmooth;
+    }
+
+    private Spelling spelling() {
+        return session.results().get().fence().spellingAt(session.playhead().get());
+    }
+
+    /** Where chords come from. */
+    List<MenuItem> add() {
+        Menu templates = menu("chords-templates", "chords.templates");
+        String group = "";
+        for (ProgressionTemplate template : ProgressionTemplates.all()) {
+            if (!template.group().equals(group)) {
+                group = template.group();
+                MenuItem heading = new MenuItem(group);
+                heading.setDisable(true);
+                templates.getItems().add(heading);
+            }
+            templates.getItems().add(item("template-" + template.name().replaceAll("[^A-Za-z]+", "-"), template.name(),
+                    () -> commands.put(template)));
+        }
+        Menu read = menu("chords-read", "chords.readMenu");
+        read.getItems().add(item("chords-read-all", Words.say("chords.readAll"), () -> commands.readFrom(Optional.empty())));
+        for (Part part : session.song().parts()) {
+            if (!part.isDrums()) {
+                read.getItems().add(item("chords-read-" + part.id(), Words.say("chords.readPart", part.name()),
+                        () -> commands.readFrom(Optional.of(part.id()))));
+            }
+        }
+        return List.of(templates, item("chords-chart", Words.say("chords.chart"), openChart),
+                item("chords-from-notes", Words.say("chords.fromNotes"), commands::putFromNotes), read, new SeparatorMenuItem(),
+                item("chords-make-part", Words.say("chords.makePart"), commands::makePart));
+    }
+
+    /** Voicings of the meant chords. */
+    List<MenuItem> voice() {
+        Menu around = menu("voice-fold", "voice.fold");
+        for (int centre : CENTRES) {
+            around.getItems().add(voiceItem("voice-fold-" + centre, Words.say("voice.around", spelling().pitch(centre).text()),
+                    voicing -> voicing.foldedAround(centre)));
+        }
+        Menu more = menu("voice-members", "voice.members");
+        more.getItems().addAll(voiceItem("voice-double-low", Words.say("voice.doubleLowest"), voicing -> voicing.doubled(0)),
+                voiceItem("voice-double-high", Words.say("voice.doubleHighest"), voicing -> voicing.doubled(voicing.size() - 1)),
+                voiceItem("voice-low-down", Words.say("voice.lowestDown"), voicing -> voicing.withOctave(0, -1)),
+                voiceItem("voice-high-up", Words.say("voice.highestUp"), voicing -> voicing.withOctave(voicing.size() - 1, 1)),
+                voiceItem("voice-without-low", Words.say("voice.withoutLowest"), voicing -> voicing.without(0)));
+        return List.of(item("voice-smooth", Words.say("voice.smooth"), openSmooth), new SeparatorMenuItem(),
+                voiceItem("voice-invert-up", Words.say("voice.invertUp"), Voicing::invertedUp),
+                voiceItem("voice-invert-down", Words.say("voice.invertDown"), Voicing::invertedDown),
+                voiceItem("voice-drop-2", Words.say("voice.drop2"), voicing -> voicing.dropped(2)),
+                voiceItem("voice-drop-3", Words.say("voice.drop3"), voicing -> voicing.dropped(3)),
+                voiceItem("voice-drop-24", Words.say("voice.drop24"), voicing -> voicing.dropped(2, 4)),
+                voiceItem("voice-close", Words.say("voice.close"), Voicing::closed),
+                voiceItem("voice-open", Words.say("voice.open"), Voicing::opened),
+                item("voice-spread", Words.say("voice.spread"),
+                        () -> commands.voiceFromChord(Words.say("voice.spread"), Voicing::ofSpread)),
+                around, more, outer("voice-top", "voice.top", Voicing::withTop), outer("voice-bottom", "voice.bottom", Voicing::withBottom),
+                new SeparatorMenuItem(), voiceItem("voice-octave-up", Words.say("voice.octaveUp"), voicing -> voicing.transposed(12)),
+                voiceItem("voice-octave-down", Words.say("voice.octaveDown"), voicing -> voicing.transposed(-12)),
+                item("voice-usual", Words.say("voice.usual"), () -> commands.voiceFromChord(Words.say("voice.usual"), Voicing::of)));
+    }
+
+    private interface Outer {
+        Voicing of(Voicing voicing, PitchClass pitchClass);
+    }
+
+    /** The members of the first meant chord, one of which goes to the top or the bottom. */
+    private Menu outer(String id, String words, Outer place) {
+        Menu menu = menu(id, words);
+        commands.meant().stream().findFirst().flatMap(first -> session.song().progression().find(first)).ifPresent(span -> {
+            for (NoteName name : span.chord().names()) {
+                menu.getItems().add(voiceItem(id + "-" + name.plainText(), name.text(),
+                        voicing -> place.of(voicing, name.pitchClass())));
+            }
+        });
+        menu.setDisable(menu.getItems().isEmpty());
+        return menu;
+    }
+
+    private MenuItem voiceItem(String id, String words, UnaryOperator<Voicing> change) {
+        return item(id, words, () -> commands.voice(words, change));
+    }
+
+    /** What is changed in many chords at once. */
+    List<MenuItem> change() {
+        return List.of(changeItem("change-sevenths", "chords.sevenths", (chord, key) -> ProgressionEdits.extended(chord, key, 7)),
+                changeItem("change-ninths", "chords.ninths", (chord, key) -> ProgressionEdits.extended(chord, key, 9)),
+                changeItem("change-no-fifth", "chords.noFifth", (chord, key) -> chord.kind().tone(5).isPresent()
+                        && chord.kind().tones().size() > 3 ? chord.withKind(chord.kind().without(5)) : chord),
+                item("change-suspend", Words.say("chords.suspend"), commands::suspend),
+                changeItem("change-swap", "chords.swap", ProgressionEdits::swapped), new SeparatorMenuItem(),
+                changeItem("change-semitone-up", "hands.semitoneUp", (chord, key) -> chord.transposed(1, key.spelling())),
+                changeItem("change-semitone-down", "hands.semitoneDown", (chord, key) -> chord.transposed(-1, key.spelling())),
+                changeItem("change-degree-up", "hands.degreeUp", (chord, key) -> ProgressionEdits.byDegrees(chord, key, 1)),
+                changeItem("change-degree-down", "hands.degreeDown", (chord, key) -> ProgressionEdits.byDegrees(chord, key, -1)),
+                toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
+                new SeparatorMenuItem(), item("chords-repeat", Words.say("chords.repeat"), commands::repeat),
+                item("chords-split", Words.say("chords.split"), commands::split),
+                item("chords-delete", Words.say("chords.delete"), commands::delete));
+    }
+
+    private Menu toKey(String id, String words, Scale scale) {
+        Menu menu = menu(id, words);
+        for (int tonic = 0; tonic < 12; tonic++) {
+            Key to = Key.of(new PitchClass(tonic), scale);
+            menu.getItems().add(item(id + "-" + tonic, to.text(), () -> commands.change(to.text(),
+                    (chord, from) -> ProgressionEdits.toKey(chord, from, to))));
+        }
+        return menu;
+    }
+
+    private MenuItem changeItem(String id, String words, BiFunction<Chord, Key, Chord> change) {
+        return item(id, Words.say(words), () -> commands.change(Words.say(words), change));
+    }
+
+    /** What can be done with one chord; other readings of the notes under it among it. */
+    List<MenuItem> card(ChordCard card) {
+        long id = card.span().id();
+        Menu readings = menu("card-readings", "chords.readings");
+        ChordReader.readings(session.results().get().song(), card.span().start(), card.span().end()).stream().limit(8)
+                .forEach(chord -> readings.getItems().add(item("reading-" + chord.plainText().replace('/', '-'), chord.text(),
+                        () -> commands.replace(id, chord))));
+        readings.setDisable(readings.getItems().isEmpty());
+        List<MenuItem> items = new ArrayList<>(List.of(item("card-edit", Words.say("chords.edit"), card::type), readings,
+                item("card-join", Words.say("chords.join"), () -> commands.join(id))));
+        Menu voice = menu("card-voice", "chords.voice");
+        voice.getItems().setAll(voice());
+        Menu change = menu("card-change", "chords.change");
+        change.getItems().setAll(change());
+        items.addAll(List.of(voice, change, item("card-delete", Words.say("chords.delete"), () -> {
+            session.selectedChords().set(Set.of(id));
+            commands.delete();
+        })));
+        return items;
+    }
+
+    private static Menu menu(String id, String words) {
+        Menu menu = new Menu(Words.say(words));
+        menu.setId(id);
+        return menu;
+    }
+
+    private static MenuItem item(String id, String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setMnemonicParsing(false);
+        item.setId(id);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+}

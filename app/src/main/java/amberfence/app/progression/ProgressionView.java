@@ -1,0 +1,171 @@
+package amberfence.app.progression;
+
+import amberfence.app.session.Results;
+import amberfence.app.session.Session;
+import amberfence.app.session.TimeAxis;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.ChordSpan;
+import amberfence.song.FenceLine;
+import amberfence.song.Progression;
+import amberfence.theory.RomanNumeral;
+import amberfence.theory.SmoothVoicings;
+import amberfence.theory.Voicing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Rectangle;
+
+/** The strip above the ladder: heading and menus, the panel for putting chords in, the cards, and the voice threads. */
+public final class ProgressionView extends VBox {
+    private final Session session;
+    private final ChordCommands commands;
+    private final ChordMenus menus;
+    private final ChordPanel panel;
+    private final ToggleButton fold = Controls.fold("progression-fold", "chords.heading");
+    private final Label motion = Controls.label("", "good", "small");
+    private final Pane cards = new Pane();
+    private final VoiceThreads threads;
+    private final ContextMenu context = new ContextMenu();
+
+    public ProgressionView(Session session, ChordCommands commands, ChordMenus menus) {
+        super(3);
+        this.session = session;
+        this.commands = commands;
+        this.menus = menus;
+        this.panel = new ChordPanel(session, commands);
+        this.threads = new VoiceThreads(session);
+        setId("progression");
+        motion.setId("voice-motion");
+        cards.setId("chord-cards");
+        cards.setMinHeight(ChordCard.HEIGHT);
+        cards.setPrefHeight(ChordCard.HEIGHT);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(cards.widthProperty());
+        clip.heightProperty().bind(cards.heightProperty());
+        cards.setClip(clip);
+        fold.setSelected(!session.song().progression().isEmpty());
+        ToggleButton add = toggle();
+        panel.visibleProperty().bind(add.selectedProperty());
+        panel.managedProperty().bind(add.selectedProperty());
+        VBox body = new VBox(2, panel, cards, threads);
+        body.visibleProperty().bind(fold.selectedProperty().or(add.selectedProperty()));
+        body.managedProperty().bind(body.visibleProperty());
+        HBox head = new HBox(6, fold, add, menuButton("chords-add", "chords.from", menus::add),
+                menuButton("chords-voice", "chords.voice", this::voice), menuButton("chords-change", "chords.change", menus::change),
+                Controls.filler(), motion);
+        head.setAlignment(Pos.CENTER_LEFT);
+        fold.setMinWidth(USE_PREF_SIZE);
+        motion.setMinWidth(0);
+        getChildren().addAll(head, body);
+        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.hide());
+        cards.setOnMousePressed(event -> {
+            session.selectedChords().set(Set.of());
+            session.playhead().set(Math.max(0, session.snap().nearest(session.song().time(),
+                    Math.round(session.timeAxis().get().tick(event.getX())))));
+        });
+        session.results().addListener((property, old, now) -> rebuild(old));
+        session.selectedChords().addListener((property, old, now) -> build());
+        session.timeAxis().addListener((property, old, now) -> place());
+        build();
+    }
+
+    private ToggleButton toggle() {
+        ToggleButton add = new ToggleButton(Words.say("chords.addToggle"));
+        add.setId("chord-panel-open");
+        add.getStyleClass().add("chip-toggle");
+        add.setMinWidth(USE_PREF_SIZE);
+        Controls.tip(add, Words.say("chords.addTip"));
+        add.selectedProperty().addListener((property, old, now) -> {
+            if (now) {
+                fold.setSelected(true);
+                panel.open();
+            } else {
+                session.chordBrush().set(Optional.empty());
+            }
+        });
+        return add;
+    }
+
+    private static Button menuButton(String id, String words, Supplier<List<MenuItem>> items) {
+        Button button = Controls.button(id, words, null, "choice");
+        button.setOnAction(event -> Controls.openMenu(button, items.get()));
+        return button;
+    }
+
+    /** The voicings, and whether parallel fifths and octaves are shown. */
+    private List<MenuItem> voice() {
+        CheckMenuItem parallels = new CheckMenuItem(Words.say("chords.parallels"));
+        parallels.setId("show-parallels");
+        parallels.setSelected(threads.isShowingParallels());
+        parallels.setOnAction(event -> threads.setShowParallels(parallels.isSelected()));
+        List<MenuItem> items = new ArrayList<>(menus.voice());
+        items.addAll(List.of(new SeparatorMenuItem(), parallels));
+        return items;
+    }
+
+    private void rebuild(Results old) {
+        Progression before = old == null ? Progression.EMPTY : old.song().progression();
+        Progression now = session.results().get().song().progression();
+        if (before.isEmpty() != now.isEmpty()) {
+            fold.setSelected(!now.isEmpty());
+        }
+        build();
+    }
+
+    private void build() {
+        Controls.rebuild(cards, () -> {
+            cards.getChildren().clear();
+            FenceLine fence = session.results().get().fence();
+            for (ChordSpan span : session.results().get().song().progression().spans()) {
+                cards.getChildren().add(new ChordCard(session, commands, span,
+                        RomanNumeral.of(span.chord(), fence.keyAt(span.start())), this::openMenu));
+            }
+            if (cards.getChildren().isEmpty()) {
+                Label hint = Controls.label(Words.say("chords.hint"), "soft");
+                hint.relocate(0, 12);
+                cards.getChildren().add(hint);
+            }
+        });
+        place();
+        List<Voicing> voicings = session.results().get().song().progression().voicings();
+        int usual = SmoothVoicings.motion(session.results().get().song().progression().spans().stream()
+                .map(span -> Voicing.of(span.chord())).toList());
+        motion.setText(voicings.size() < 2 ? "" : Words.say("chords.motion", SmoothVoicings.motion(voicings), usual));
+    }
+
+    private void openMenu(ChordCard card) {
+        context.getItems().setAll(menus.card(card));
+        var point = card.localToScreen(10, ChordCard.HEIGHT);
+        context.show(this, point.getX(), point.getY());
+    }
+
+    /** Lays the cards along the axis of time, at once, as the ladder scrolls. */
+    private void place() {
+        TimeAxis axis = session.timeAxis().get();
+        for (Node node : cards.getChildren()) {
+            if (node instanceof ChordCard card) {
+                double from = axis.x(card.span().start());
+                double to = axis.x(card.span().end());
+                card.setVisible(to > 0 && from < axis.width());
+                card.resizeRelocate(from + 1, 0, Math.max(3, to - from - 2), ChordCard.HEIGHT);
+            }
+        }
+        threads.paint();
+    }
+}

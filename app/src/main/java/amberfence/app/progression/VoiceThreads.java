@@ -1,0 +1,176 @@
+package amberfence.app.progression;
+
+import amberfence.app.session.Session;
+import amberfence.app.session.TimeAxis;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Swatches;
+import amberfence.app.theme.Swatches.Role;
+import amberfence.app.words.Words;
+import amberfence.song.ChordSpan;
+import amberfence.theory.Spelling;
+import amberfence.theory.VoiceMotion;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+
+/**
+ * The way of each voice from chord to chord: a point for every note, a thread to the note that it leads to. Large leaps are
+ * drawn in another colour and thicker; parallel fifths and octaves carry a double line when they are to be shown.
+ */
+final class VoiceThreads extends Region {
+    static final double HEIGHT = 46;
+    /** A voice that goes farther than this, in semitones, leaps. */
+    private static final int LEAP = 4;
+    private static final double MARGIN = 6;
+    private final Session session;
+    private final Swatches swatches = new Swatches(this::requestLayout);
+    private final Canvas canvas = new Canvas();
+    private final Label hover = Controls.label("", "tooltip");
+    private boolean showParallels;
+
+    VoiceThreads(Session session) {
+        this.session = session;
+        setId("voice-threads");
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        hover.setVisible(false);
+        hover.setId("thread-hover");
+        hover.setMouseTransparent(true);
+        getChildren().addAll(swatches, canvas, hover);
+        canvas.setOnMouseMoved(event -> hoverAt(event.getX(), event.getY()));
+        canvas.setOnMouseExited(event -> hover.setVisible(false));
+    }
+
+    void setShowParallels(boolean show) {
+        showParallels = show;
+        requestLayout();
+    }
+
+    boolean isShowingParallels() {
+        return showParallels;
+    }
+
+    private List<ChordSpan> spans() {
+        return session.results().get().song().progression().spans();
+    }
+
+    private TimeAxis axis() {
+        return session.timeAxis().get();
+    }
+
+    private double x(ChordSpan span) {
+        return axis().x((span.start() + span.end()) / 2.0);
+    }
+
+    private int[] range() {
+        int low = 127;
+        int high = 0;
+        for (ChordSpan span : spans()) {
+            low = Math.min(low, span.sounding().lowest());
+            high = Math.max(high, span.sounding().highest());
+        }
+        return new int[] {low, Math.max(low + 12, high)};
+    }
+
+    private static double y(int pitch, int[] range) {
+        return HEIGHT - MARGIN - (HEIGHT - 2 * MARGIN) * (pitch - range[0]) / (range[1] - range[0]);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (canvas.getWidth() != getWidth()) {
+            canvas.setWidth(getWidth());
+            canvas.setHeight(HEIGHT);
+        }
+        paint(canvas.getGraphicsContext2D());
+    }
+
+    /** Draws at once: on every frame of scrolling, without laying out the window. */
+    void paint() {
+        paint(canvas.getGraphicsContext2D());
+    }
+
+    private void paint(GraphicsContext g) {
+        g.clearRect(0, 0, getWidth(), HEIGHT);
+        int[] range = range();
+        List<ChordSpan> spans = spans();
+        for (int i = 1; i < spans.size(); i++) {
+            double from = x(spans.get(i - 1));
+            double to = x(spans.get(i));
+            if (to >= 0 && from <= getWidth()) {
+                VoiceMotion motion = VoiceMotion.of(spans.get(i - 1).sounding(), spans.get(i).sounding());
+                motion.moves().forEach(move -> thread(g, from, to, move, range));
+                if (showParallels && !motion.parallels().isEmpty()) {
+                    g.setFill(swatches.color(Role.ALARM));
+                    g.fillRect((from + to) / 2 - 4, 1, 8, 2);
+                    g.fillRect((from + to) / 2 - 4, 5, 8, 2);
+                }
+            }
+        }
+        g.setFill(swatches.color(Role.AMBER_DEEP));
+        for (ChordSpan span : spans) {
+            double x = x(span);
+            if (x >= -5 && x <= getWidth() + 5) {
+                span.sounding().pitches().forEach(pitch -> g.fillOval(x - 2.5, y(pitch, range) - 2.5, 5, 5));
+            }
+        }
+    }
+
+    private void thread(GraphicsContext g, double from, double to, VoiceMotion.Move move, int[] range) {
+        boolean leap = Math.abs(move.semitones()) > LEAP;
+        g.setStroke(swatches.color(leap ? Role.ALARM : Role.AMBER_DEEP));
+        g.setLineWidth(leap ? 2 : 1.2);
+        double y1 = y(move.from(), range);
+        double y2 = y(move.to(), range);
+        double third = (to - from) / 3;
+        g.beginPath();
+        g.moveTo(from, y1);
+        g.bezierCurveTo(from + third, y1, to - third, y2, to, y2);
+        g.stroke();
+    }
+
+    private void hoverAt(double x, double y) {
+        List<ChordSpan> spans = spans();
+        int[] range = range();
+        for (int i = 1; i < spans.size(); i++) {
+            double from = x(spans.get(i - 1));
+            double to = x(spans.get(i));
+            if (x >= from && x <= to) {
+                nearest(VoiceMotion.of(spans.get(i - 1).sounding(), spans.get(i).sounding()), (x - from) / (to - from), y, range)
+                        .ifPresent(words -> show(words, x));
+                return;
+            }
+        }
+        hover.setVisible(false);
+    }
+
+    private Optional<String> nearest(VoiceMotion motion, double share, double y, int[] range) {
+        int best = 0;
+        double distance = Double.MAX_VALUE;
+        for (int i = 0; i < motion.moves().size(); i++) {
+            VoiceMotion.Move move = motion.moves().get(i);
+            double at = y(move.from(), range) + share * (y(move.to(), range) - y(move.from(), range));
+            if (Math.abs(at - y) < distance) {
+                distance = Math.abs(at - y);
+                best = i;
+            }
+        }
+        if (distance > 12) {
+            return Optional.empty();
+        }
+        VoiceMotion.Move move = motion.moves().get(best);
+        Spelling spelling = session.results().get().fence().spellingAt(0);
+        return Optional.of(Words.say("chords.thread", motion.moves().size() - best, spelling.pitch(move.from()).text(),
+                spelling.pitch(move.to()).text(), Math.abs(move.semitones())));
+    }
+
+    private void show(String words, double x) {
+        hover.setText(words);
+        hover.setVisible(true);
+        hover.autosize();
+        hover.relocate(Math.max(0, Math.min(getWidth() - hover.getWidth(), x + 10)), -hover.getHeight() + 8);
+    }
+}
