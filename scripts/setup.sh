@@ -59,7 +59,7 @@ build() {
   fi
   need_maven
   say "building; the first time this takes a minute or two"
-  (cd "$HOME_DIR" && mvn -q -B -Dstyle.color=never -DskipTests package) >&2
+  (cd "$HOME_DIR" && mvn -q -B -Dstyle.color=never -Dmaven.test.skip=true package) >&2
   mkdir -p "$(dirname "$stamp")"
   touch "$stamp"
 }

@@ -20,6 +20,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
+import org.testfx.robot.Motion;
 
 /** The progression in the real window: put in, voiced, smoothed, read, corrected, played, and taken back. */
 class ProgressionStripTest extends WindowTest {
@@ -130,6 +131,34 @@ class ProgressionStripTest extends WindowTest {
         push(KeyCode.RIGHT);
         push(KeyCode.DOWN);
         assertThat(session.song().progression().spans().get(1).sounding()).isEqualTo(Voicing.of(Chord.parse("F")).invertedDown());
+    }
+
+    @Test
+    void movesAndLeavesOutSingleMembersOfAllChords() {
+        open();
+        type("Cmaj7");
+        type("F5");
+        click("chords-voice");
+        settle();
+        moveTo("#voice-members");
+        waitUntil(() -> lookup("#member-5").tryQuery().filter(node -> node.getScene() != null).isPresent());
+        moveTo("#member-5", Motion.HORIZONTAL_FIRST);
+        waitUntil(() -> lookup("#member-5-down").tryQuery().filter(node -> node.getScene() != null).isPresent());
+        clickOn("#member-5-down", Motion.HORIZONTAL_FIRST);
+        settle();
+        assertThat(session.song().progression().spans().get(0).sounding()).isEqualTo(Voicing.of(55, 60, 64, 71));
+    }
+
+    @Test
+    void copiesAndPastesChords() {
+        open();
+        type("Dm");
+        type("G");
+        click("chords-change");
+        clickOn("#chords-copy");
+        click("chords-change");
+        clickOn("#chords-paste");
+        assertThat(chords()).isEqualTo("Dm G Dm G");
     }
 
     @Test

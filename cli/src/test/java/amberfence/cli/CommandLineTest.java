@@ -262,4 +262,21 @@ class CommandLineTest {
         assertThat(run("steps")).isZero();
         StepCatalogue.all().forEach(kind -> assertThat(printed).contains(kind.name()).contains(kind.id()));
     }
+
+    @Test
+    void tellsTheChordsWithNumeralsAndHowCertainTheyAre() throws Exception {
+        assertThat(run("analyze", ferry, "--json")).isZero();
+        JsonNode root = new ObjectMapper().readTree(printed);
+        JsonNode chords = root.get("parts").get(2).get("chords");
+        assertThat(chords.get(0).get("symbol").asText()).isEqualTo("Dm");
+        assertThat(chords.get(0).get("roman").asText()).isEqualTo("i");
+        assertThat(chords.get(0).get("startTick").asLong()).isZero();
+        assertThat(chords.get(0).get("endTick").asLong()).isEqualTo(1440);
+        assertThat(chords.get(2).get("symbol").asText()).isEqualTo("Am7");
+        assertThat(chords.get(2).get("roman").asText()).isEqualTo("v7");
+        assertThat(chords).allSatisfy(chord -> assertThat(chord.get("confidence").asDouble()).isBetween(0.0, 1.0));
+        assertThat(root.get("chords").size()).isGreaterThan(20);
+        assertThat(run("analyze", ferry)).isZero();
+        assertThat(printed).contains("Chords").contains("| Dm | G | Am7 | Cmaj7 |");
+    }
 }

@@ -67,6 +67,16 @@ public record Chord(NoteName root, ChordKind kind, NoteName bass) {
         return kind.tones().stream().filter(tone -> tone.above(root).pitchClass().equals(pitchClass)).findFirst();
     }
 
+    /** Which voice of a voicing, from 0 the lowest, plays the member of a number; −1 when none does. */
+    public int voiceOf(int number, Voicing voicing) {
+        for (int voice = 0; voice < voicing.size(); voice++) {
+            if (member(PitchClass.of(voicing.pitches().get(voice))).filter(tone -> tone.number() == number).isPresent()) {
+                return voice;
+            }
+        }
+        return -1;
+    }
+
     /** How a pitch class is written in this chord, by its member; a foreign one as in the given key. */
     public NoteName name(PitchClass pitchClass, Spelling otherwise) {
         return member(pitchClass).map(tone -> tone.above(root)).orElse(bass.pitchClass().equals(pitchClass) ? bass

@@ -33,6 +33,7 @@ import javafx.application.Platform;
 /** What can be done to the chords of the progression: to the selected ones, or to all when none is selected. */
 public final class ChordCommands {
     private final Session session;
+    private List<ChordSpan> copied = List.of();
 
     public ChordCommands(Session session) {
         this.session = session;
@@ -174,6 +175,26 @@ public final class ChordCommands {
         }
     }
 
+    /** Copies the meant chords, to be pasted at the playhead. */
+    public void copy() {
+        List<Long> ids = meant();
+        if (has()) {
+            copied = song().progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+            session.message().set(Words.say("chords.copied", Words.count("chordCount", copied.size())));
+        }
+    }
+
+    /** Puts what was copied in at the playhead, which moves on to its end. */
+    public void paste() {
+        if (copied.isEmpty()) {
+            session.message().set(Words.say("chords.nothingCopied"));
+            return;
+        }
+        long by = session.playhead().get() - copied.get(0).start();
+        put(Words.count("chordCount", copied.size()),
+                copied.stream().map(span -> span.withTime(span.start() + by, span.end() + by)).toList());
+    }
+
     /** Cuts each meant chord at the middle line of the grid inside it. */
     public void split() {
         List<Long> ids = meant();
@@ -209,6 +230,18 @@ public final class ChordCommands {
         List<Long> ids = meant();
         if (has()) {
             edit(counted(words), song -> ProgressionEdits.voiced(song, ids, change));
+        }
+    }
+
+    /** Changes the voice that plays a member, by the member's number, in each meant chord that has it. */
+    public void voiceMember(String words, int number, BiFunction<Voicing, Integer, Voicing> change) {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(counted(words), song -> song.withProgression(song.progression().with(ids, span -> {
+                Voicing voicing = span.sounding();
+                int voice = span.chord().voiceOf(number, voicing);
+                return voice < 0 ? span : span.withVoicing(change.apply(voicing, voice));
+            })));
         }
     }
 

@@ -4,6 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.ProgressionEdits;
 import amberfence.reading.ChordReader;
+import amberfence.song.ChordSpan;
 import amberfence.song.Part;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
@@ -83,6 +84,8 @@ public final class ChordMenus {
                     voicing -> voicing.foldedAround(centre)));
         }
         Menu more = menu("voice-members", "voice.members");
+        more.getItems().addAll(members());
+        more.getItems().add(new SeparatorMenuItem());
         more.getItems().addAll(voiceItem("voice-double-low", Words.say("voice.doubleLowest"), voicing -> voicing.doubled(0)),
                 voiceItem("voice-double-high", Words.say("voice.doubleHighest"), voicing -> voicing.doubled(voicing.size() - 1)),
                 voiceItem("voice-low-down", Words.say("voice.lowestDown"), voicing -> voicing.withOctave(0, -1)),
@@ -104,6 +107,32 @@ public final class ChordMenus {
                 item("voice-usual", Words.say("voice.usual"), () -> commands.voiceFromChord(Words.say("voice.usual"), Voicing::of)));
     }
 
+    /** For each member of the first meant chord: an octave up or down, doubled, left out. */
+    private List<MenuItem> members() {
+        List<MenuItem> items = new ArrayList<>();
+        first().ifPresent(span -> span.chord().kind().tones().forEach(tone -> {
+            NoteName name = tone.above(span.chord().root());
+            Menu menu = new Menu(Words.say("voice.member", tone.role(), name.text()));
+            menu.setId("member-" + tone.plainText());
+            int number = tone.number();
+            menu.getItems().addAll(member(number, "up", "voice.memberUp", (voicing, voice) -> voicing.withOctave(voice, 1)),
+                    member(number, "down", "voice.memberDown", (voicing, voice) -> voicing.withOctave(voice, -1)),
+                    member(number, "double", "voice.memberDouble", Voicing::doubled),
+                    member(number, "without", "voice.memberOut", Voicing::without));
+            items.add(menu);
+        }));
+        return items;
+    }
+
+    /** The same member of every meant chord, by its number; a chord that has none stays. */
+    private MenuItem member(int number, String id, String words, BiFunction<Voicing, Integer, Voicing> change) {
+        return item("member-" + number + "-" + id, Words.say(words), () -> commands.voiceMember(Words.say(words), number, change));
+    }
+
+    private Optional<ChordSpan> first() {
+        return commands.meant().stream().findFirst().flatMap(first -> session.song().progression().find(first));
+    }
+
     private interface Outer {
         Voicing of(Voicing voicing, PitchClass pitchClass);
     }
@@ -111,14 +140,23 @@ public final class ChordMenus {
     /** The members of the first meant chord, one of which goes to the top or the bottom. */
     private Menu outer(String id, String words, Outer place) {
         Menu menu = menu(id, words);
-        commands.meant().stream().findFirst().flatMap(first -> session.song().progression().find(first)).ifPresent(span -> {
+        first().ifPresent(span -> {
             for (NoteName name : span.chord().names()) {
                 menu.getItems().add(voiceItem(id + "-" + name.plainText(), name.text(),
                         voicing -> place.of(voicing, name.pitchClass())));
             }
         });
-        menu.setDisable(menu.getItems().isEmpty());
+        because(menu, "chords.noneYet");
         return menu;
+    }
+
+    /** A menu with nothing in it says why. */
+    private static void because(Menu menu, String why) {
+        if (menu.getItems().isEmpty()) {
+            MenuItem reason = new MenuItem(Words.say(why));
+            reason.setDisable(true);
+            menu.getItems().add(reason);
+        }
     }
 
     private MenuItem voiceItem(String id, String words, UnaryOperator<Voicing> change) {
@@ -138,7 +176,9 @@ public final class ChordMenus {
                 changeItem("change-degree-up", "hands.degreeUp", (chord, key) -> ProgressionEdits.byDegrees(chord, key, 1)),
                 changeItem("change-degree-down", "hands.degreeDown", (chord, key) -> ProgressionEdits.byDegrees(chord, key, -1)),
                 toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
-                new SeparatorMenuItem(), item("chords-repeat", Words.say("chords.repeat"), commands::repeat),
+                new SeparatorMenuItem(), item("chords-copy", Words.say("chords.copy"), commands::copy),
+                item("chords-paste", Words.say("chords.paste"), commands::paste),
+                item("chords-repeat", Words.say("chords.repeat"), commands::repeat),
                 item("chords-split", Words.say("chords.split"), commands::split),
                 item("chords-delete", Words.say("chords.delete"), commands::delete));
     }
@@ -164,7 +204,7 @@ public final class ChordMenus {
         ChordReader.readings(session.results().get().song(), card.span().start(), card.span().end()).stream().limit(8)
                 .forEach(chord -> readings.getItems().add(item("reading-" + chord.plainText().replace('/', '-'), chord.text(),
                         () -> commands.replace(id, chord))));
-        readings.setDisable(readings.getItems().isEmpty());
+        because(readings, "chords.noReadings");
         List<MenuItem> items = new ArrayList<>(List.of(item("card-edit", Words.say("chords.edit"), card::type), readings,
                 item("card-join", Words.say("chords.join"), () -> commands.join(id))));
         Menu voice = menu("card-voice", "chords.voice");
