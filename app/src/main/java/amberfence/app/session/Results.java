@@ -21,11 +21,12 @@ public final class Results {
     private final Map<Integer, PartResult> byPart;
     private final FenceLine fence;
     private final Map<Integer, Integer> outside = new HashMap<>();
-    private final Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
+    private final Map<Integer, List<Overlaps.Overlap>> overlaps;
 
-    private Results(Song song, Map<Integer, PartResult> byPart) {
+    private Results(Song song, Map<Integer, PartResult> byPart, Map<Integer, List<Overlaps.Overlap>> overlaps) {
         this.song = song;
         this.byPart = byPart;
+        this.overlaps = overlaps;
         this.fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             outside.put(part.id(), part.isDrums() ? 0 : fence.countOutside(part.line()));
@@ -36,16 +37,21 @@ public final class Results {
     static Results untouched(Song song) {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
-        return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart);
+        return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart,
+                Map.of());
     }
 
     static Results of(Song song, Results before) {
         Map<Integer, PartResult> byPart = new HashMap<>();
+        Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
         for (Part part : song.parts()) {
             boolean same = before != null && before.isSameFor(part, song);
-            byPart.put(part.id(), same ? before.byPart.get(part.id()) : PartResult.of(song, part));
+            PartResult result = same ? before.byPart.get(part.id()) : PartResult.of(song, part);
+            byPart.put(part.id(), result);
+            overlaps.put(part.id(), part.isDrums() ? List.of() : same && before.overlaps.containsKey(part.id())
+                    ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
         }
-        return new Results(song, byPart);
+        return new Results(song, byPart, overlaps);
     }
 
     private boolean isSameFor(Part part, Song now) {
@@ -84,8 +90,7 @@ public final class Results {
 
     /** Small overlaps of what a part comes to. */
     public List<Overlaps.Overlap> overlaps(int partId) {
-        return overlaps.computeIfAbsent(partId, id -> song.part(id).isDrums() ? List.of()
-                : Overlaps.of(byPart.get(id).line()));
+        return overlaps.getOrDefault(partId, List.of());
     }
 
     /** How many notes of the part are outside before any step. */
