@@ -32,8 +32,9 @@ public final class ChordKeyboard extends VBox {
     private static final int WHITE_KEYS = 28;
     private static final int[] WHITE = {0, 2, 4, 5, 7, 9, 11};
     private final Session session;
-    private final Swatches swatches = new Swatches(this::update);
+    private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas keys = new Canvas(WIDTH, HEIGHT);
+    private List<Integer> pitches = List.of();
     private final Label name = Controls.label("", "name");
     private final Label notes = Controls.label("", "soft", "small");
 
@@ -72,13 +73,17 @@ public final class ChordKeyboard extends VBox {
                 results.fence().spellingAt(some.start())), () -> show(Words.say("chords.whatChord"), List.of(), null));
     }
 
-    private void show(String words, List<Integer> pitches, Spelling spelling) {
+    private void show(String words, List<Integer> shown, Spelling spelling) {
+        pitches = shown;
         name.setText(words);
         notes.setText(pitches.stream().map(pitch -> spelling.pitch(pitch).text()).collect(Collectors.joining(" ")));
-        paint(pitches);
+        requestLayout();
     }
 
-    private void paint(List<Integer> pitches) {
+    /** Painted with the layout, so that many changes at once are one picture. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
         GraphicsContext g = keys.getGraphicsContext2D();
         int lowest = pitches.isEmpty() ? 48 : Math.max(0, Math.min(127 - 48, pitches.get(0) / 12 * 12));
         double white = WIDTH / WHITE_KEYS;

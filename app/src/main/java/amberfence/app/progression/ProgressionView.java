@@ -12,12 +12,14 @@ import amberfence.theory.RomanNumeral;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
@@ -36,7 +38,8 @@ public final class ProgressionView extends VBox {
     private final Session session;
     private final ChordCommands commands;
     private final ChordMenus menus;
-    private final ChordPanel panel;
+    /** Where the panel for putting chords in opens; it is made when it is first asked for. */
+    private final Pane panelPlace = new VBox();
     private final ToggleButton fold = Controls.fold("progression-fold", "chords.heading");
     private final Label motion = Controls.label("", "good", "small");
     private final Pane cards = new Pane();
@@ -48,7 +51,6 @@ public final class ProgressionView extends VBox {
         this.session = session;
         this.commands = commands;
         this.menus = menus;
-        this.panel = new ChordPanel(session, commands);
         this.threads = new VoiceThreads(session);
         setId("progression");
         motion.setId("voice-motion");
@@ -61,9 +63,9 @@ public final class ProgressionView extends VBox {
         cards.setClip(clip);
         fold.setSelected(!session.song().progression().isEmpty());
         ToggleButton add = toggle();
-        panel.visibleProperty().bind(add.selectedProperty());
-        panel.managedProperty().bind(add.selectedProperty());
-        VBox body = new VBox(2, panel, cards, threads);
+        panelPlace.visibleProperty().bind(add.selectedProperty());
+        panelPlace.managedProperty().bind(add.selectedProperty());
+        VBox body = new VBox(2, panelPlace, cards, threads);
         body.visibleProperty().bind(fold.selectedProperty().or(add.selectedProperty()));
         body.managedProperty().bind(body.visibleProperty());
         HBox head = new HBox(6, fold, add, menuButton("chords-add", "chords.from", menus::add),
@@ -94,12 +96,19 @@ public final class ProgressionView extends VBox {
         add.selectedProperty().addListener((property, old, now) -> {
             if (now) {
                 fold.setSelected(true);
-                panel.open();
+                openPanel();
             } else {
                 session.chordBrush().set(Optional.empty());
             }
         });
         return add;
+    }
+
+    private void openPanel() {
+        if (panelPlace.getChildren().isEmpty()) {
+            panelPlace.getChildren().add(new ChordPanel(session, commands));
+        }
+        ((ChordPanel) panelPlace.getChildren().get(0)).open();
     }
 
     private static Button menuButton(String id, String words, Supplier<List<MenuItem>> items) {
@@ -131,21 +140,15 @@ public final class ProgressionView extends VBox {
     private void build() {
         Controls.rebuild(cards, () -> {
             cards.getChildren().clear();
-            FenceLine fence = session.results().get().fence();
-            for (ChordSpan span : session.results().get().song().progression().spans()) {
-                cards.getChildren().add(new ChordCard(session, commands, span,
-                        RomanNumeral.of(span.chord(), fence.keyAt(span.start())), this::openMenu));
-            }
-            if (cards.getChildren().isEmpty()) {
+            if (progression().isEmpty()) {
                 Label hint = Controls.label(Words.say("chords.hint"), "soft");
                 hint.relocate(0, 12);
                 cards.getChildren().add(hint);
             }
+            place();
         });
-        place();
-        List<Voicing> voicings = session.results().get().song().progression().voicings();
-        int usual = SmoothVoicings.motion(session.results().get().song().progression().spans().stream()
-                .map(span -> Voicing.of(span.chord())).toList());
+        List<Voicing> voicings = progression().voicings();
+        int usual = SmoothVoicings.motion(progression().spans().stream().map(span -> Voicing.of(span.chord())).toList());
         motion.setText(voicings.size() < 2 ? "" : Words.say("chords.motion", SmoothVoicings.motion(voicings), usual));
     }
 
@@ -155,17 +158,54 @@ public final class ProgressionView extends VBox {
         context.show(this, point.getX(), point.getY());
     }
 
-    /** Lays the cards along the axis of time, at once, as the ladder scrolls. */
+    private Progression progression() {
+        return session.results().get().song().progression();
+    }
+
+    /** Lays the cards along the axis of time, at once, as the ladder scrolls; only what can be seen or reached has a card. */
     private void place() {
         TimeAxis axis = session.timeAxis().get();
-        for (Node node : cards.getChildren()) {
-            if (node instanceof ChordCard card) {
-                double from = axis.x(card.span().start());
-                double to = axis.x(card.span().end());
-                card.setVisible(to > 0 && from < axis.width());
-                card.resizeRelocate(from + 1, 0, Math.max(3, to - from - 2), ChordCard.HEIGHT);
+        Set<ChordSpan> shown = shown(axis);
+        Map<Long, ChordCard> there = new HashMap<>();
+        cards.getChildren().removeIf(node -> {
+            boolean stays = !(node instanceof ChordCard card) || shown.contains(card.span()) || card.isFocusWithin();
+            if (stays && node instanceof ChordCard card) {
+                there.put(card.span().id(), card);
+            }
+            return !stays;
+        });
+        FenceLine fence = session.results().get().fence();
+        for (ChordSpan span : shown) {
+            if (!there.containsKey(span.id())) {
+                ChordCard card = new ChordCard(session, commands, span, RomanNumeral.of(span.chord(), fence.keyAt(span.start())),
+                        this::openMenu);
+                there.put(span.id(), card);
+                cards.getChildren().add(card);
             }
         }
+        for (ChordCard card : there.values()) {
+            double from = axis.x(card.span().start());
+            double to = axis.x(card.span().end());
+            card.setVisible(to > 0 && from < axis.width());
+            card.resizeRelocate(from + 1, 0, Math.max(3, to - from - 2), ChordCard.HEIGHT);
+        }
         threads.paint();
+    }
+
+    /** The chords in view, and the selected one with its neighbours, to which the arrow keys go. */
+    private Set<ChordSpan> shown(TimeAxis axis) {
+        List<ChordSpan> spans = progression().spans();
+        Set<ChordSpan> shown = new LinkedHashSet<>();
+        for (int i = Math.max(0, progression().indexAt(Math.round(axis.tick(0)))); i < spans.size()
+                && axis.x(spans.get(i).start()) < axis.width(); i++) {
+            shown.add(spans.get(i));
+        }
+        if (session.selectedChords().get().size() == 1) {
+            int selected = progression().indexOf(session.selectedChords().get().iterator().next());
+            if (selected >= 0) {
+                shown.addAll(spans.subList(Math.max(0, selected - 1), Math.min(spans.size(), selected + 2)));
+            }
+        }
+        return shown;
     }
 }
