@@ -14,6 +14,7 @@ import java.util.Locale;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.scene.Scene;
+import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 
 /** The application with its one window. */
@@ -45,10 +46,14 @@ public final class AmberFence extends Application {
         Theme.loadFonts();
         Session session = new Session(first.join());
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments));
-        Scene scene = new Scene(workspace, WIDTH, HEIGHT);
+        Theme theme = Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT));
+        // With its stylesheets already there the workspace is styled once, not twice.
+        Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
+        theme.apply(scene);
+        workspace.setTheme(theme);
+        scene.setRoot(workspace);
         workspace.installShortcuts(scene);
         stage.setScene(scene);
-        workspace.setTheme(Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT)));
         stage.setTitle("Amber Fence");
         stage.setMinWidth(900);
         stage.setMinHeight(620);

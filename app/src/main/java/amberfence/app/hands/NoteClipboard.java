@@ -21,7 +21,6 @@ import javafx.scene.input.ClipboardContent;
 
 /** Copied notes on the desktop's clipboard, as a MIDI file that other programs can take, and back. */
 public final class NoteClipboard {
-    private static final System.Logger LOG = System.getLogger("amberfence");
     private final Session session;
     private final NoteCommands commands;
     private final Path folder;
@@ -100,7 +99,7 @@ public final class NoteClipboard {
         try {
             return Optional.of(ClipFile.read(Files.readAllBytes(file), file.getFileName().toString()));
         } catch (IOException | UnreadableFileException e) {
-            LOG.log(System.Logger.Level.INFO, "the clipboard's file cannot be read", e);
+            System.getLogger("amberfence").log(System.Logger.Level.INFO, "the clipboard's file cannot be read", e);
             session.message().set(e.getMessage());
             return Optional.empty();
         }

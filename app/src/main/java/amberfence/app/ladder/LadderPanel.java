@@ -5,13 +5,13 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.PlaceMenu;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import java.util.function.IntConsumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseEvent;
@@ -32,12 +32,10 @@ public final class LadderPanel extends VBox {
     public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, Node strip,
                        IntConsumer openFence) {
         super(3);
-        ContextMenu context = new ContextMenu();
-        ladder = new LadderView(session, commands, event -> {
-            context.getItems().setAll(menu.items());
-            context.show(this, event.getScreenX(), event.getScreenY());
-        });
-        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.hide());
+        PlaceMenu context = new PlaceMenu();
+        ladder = new LadderView(session, commands,
+                event -> context.open(this, menu.items(), event.getScreenX(), event.getScreenY()));
+        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.close());
         KeyLane keys = new KeyLane(session, ladder, openFence);
         VBox.setMargin(keys, new Insets(0, 10, -2, DEGREES));
         VelocityLane velocities = new VelocityLane(session, ladder, commands);

@@ -4,6 +4,7 @@ import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.PlaceMenu;
 import amberfence.app.words.Words;
 import amberfence.song.ChordSpan;
 import amberfence.song.FenceLine;
@@ -13,7 +14,7 @@ import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,6 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -44,7 +44,7 @@ public final class ProgressionView extends VBox {
     private final Label motion = Controls.label("", "good", "small");
     private final Pane cards = new Pane();
     private final VoiceThreads threads;
-    private final ContextMenu context = new ContextMenu();
+    private final PlaceMenu context = new PlaceMenu();
 
     public ProgressionView(Session session, ChordCommands commands, ChordMenus menus) {
         super(3);
@@ -75,7 +75,7 @@ public final class ProgressionView extends VBox {
         fold.setMinWidth(USE_PREF_SIZE);
         motion.setMinWidth(0);
         getChildren().addAll(head, body);
-        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.hide());
+        addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.close());
         cards.setOnMousePressed(event -> {
             session.selectedChords().set(Set.of());
             session.playhead().set(Math.max(0, session.snap().nearest(session.song().time(),
@@ -153,9 +153,8 @@ public final class ProgressionView extends VBox {
     }
 
     private void openMenu(ChordCard card) {
-        context.getItems().setAll(menus.card(card));
         var point = card.localToScreen(10, ChordCard.HEIGHT);
-        context.show(this, point.getX(), point.getY());
+        context.open(this, menus.card(card), point.getX(), point.getY());
     }
 
     private Progression progression() {
@@ -165,17 +164,17 @@ public final class ProgressionView extends VBox {
     /** Lays the cards along the axis of time, at once, as the ladder scrolls; only what can be seen or reached has a card. */
     private void place() {
         TimeAxis axis = session.timeAxis().get();
-        Set<ChordSpan> shown = shown(axis);
+        Map<Long, ChordSpan> shown = shown(axis);
         Map<Long, ChordCard> there = new HashMap<>();
         cards.getChildren().removeIf(node -> {
-            boolean stays = !(node instanceof ChordCard card) || shown.contains(card.span()) || card.isFocusWithin();
+            boolean stays = !(node instanceof ChordCard card) || shown.containsKey(card.span().id()) || card.isFocusWithin();
             if (stays && node instanceof ChordCard card) {
                 there.put(card.span().id(), card);
             }
             return !stays;
         });
         FenceLine fence = session.results().get().fence();
-        for (ChordSpan span : shown) {
+        for (ChordSpan span : shown.values()) {
             if (!there.containsKey(span.id())) {
                 ChordCard card = new ChordCard(session, commands, span, RomanNumeral.of(span.chord(), fence.keyAt(span.start())),
                         this::openMenu);
@@ -193,17 +192,18 @@ public final class ProgressionView extends VBox {
     }
 
     /** The chords in view, and the selected one with its neighbours, to which the arrow keys go. */
-    private Set<ChordSpan> shown(TimeAxis axis) {
+    private Map<Long, ChordSpan> shown(TimeAxis axis) {
         List<ChordSpan> spans = progression().spans();
-        Set<ChordSpan> shown = new LinkedHashSet<>();
+        Map<Long, ChordSpan> shown = new LinkedHashMap<>();
         for (int i = Math.max(0, progression().indexAt(Math.round(axis.tick(0)))); i < spans.size()
                 && axis.x(spans.get(i).start()) < axis.width(); i++) {
-            shown.add(spans.get(i));
+            shown.put(spans.get(i).id(), spans.get(i));
         }
         if (session.selectedChords().get().size() == 1) {
             int selected = progression().indexOf(session.selectedChords().get().iterator().next());
             if (selected >= 0) {
-                shown.addAll(spans.subList(Math.max(0, selected - 1), Math.min(spans.size(), selected + 2)));
+                spans.subList(Math.max(0, selected - 1), Math.min(spans.size(), selected + 2))
+                        .forEach(span -> shown.put(span.id(), span));
             }
         }
         return shown;
