@@ -75,6 +75,27 @@ class StepsOfMovingTest extends WindowTest {
     }
 
     @Test
+    void addsHarmonyLines() {
+        int size = original().size();
+        add("harmony");
+        assertThat(result().size()).isEqualTo(2 * size);
+        assertThat(lookup("#harmony-third-above").query().isDisabled()).as("the last line stays").isTrue();
+        assertThat(changeRows().get(0)).startsWith("1:1 – → C5").contains("up 2 degrees: 5 becomes ♭7");
+        click("harmony-octave-below");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lines: octave below”");
+        assertThat(result().size()).isEqualTo(3 * size);
+        click("harmony-third-above");
+        assertThat(result().size()).isEqualTo(2 * size);
+        choose("harmony-way", 1);
+        Note first = original().notes().get(0);
+        assertThat(result().notes()).filteredOn(note -> note.start() == first.start()).extracting(Note::pitch)
+                .containsExactly(first.pitch() - 12, first.pitch());
+        push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(result().size()).isEqualTo(2 * size);
+    }
+
+    @Test
     void movesToAnotherKey() {
         add("moveToKey");
         type("to-key", "G mixolydian");

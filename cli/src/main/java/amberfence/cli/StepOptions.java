@@ -8,6 +8,8 @@ import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.fit.Harmony;
+import amberfence.step.fit.HarmonyLine;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
@@ -22,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import picocli.CommandLine.Option;
 
 /** The steps of a command line, kept in the order in which they are given. */
@@ -104,6 +107,18 @@ final class StepOptions {
         add(() -> ends.length == 1 ? Fold.around(midi(range)) : new Fold(midi(ends[0]), midi(ends[1])));
     }
 
+    @Option(names = "--harmony", paramLabel = "LINES", description = "adds lines, as in \"third above\" or \"third below, octave "
+            + "below\", in the scale")
+    private void harmony(String lines) {
+        add(() -> new Harmony(Harmony.Way.SCALE, HarmonyLine.parseAll(lines)));
+    }
+
+    @Option(names = "--harmony-way", paramLabel = "WAY", description = "behind --harmony: scale, exact, exact_minor (a minor "
+            + "third), or chord: the nearest note of the chords that sound")
+    private void harmonyWay(Harmony.Way way) {
+        changeLast("--harmony-way", "--harmony", Harmony.class, step -> step.withWay(way));
+    }
+
     @Option(names = "--quantize", paramLabel = "GRID", description = "draws starts to a grid, as in 1/16, 1/8. or 1/8t")
     private void quantize(String grid) {
         add(() -> new TidyTiming(Grid.parse(grid), TidyTiming.Ends.STARTS, 100, GridLines.STRAIGHT));
@@ -158,16 +173,17 @@ final class StepOptions {
         add(read(make));
     }
 
-    private interface TimingChange {
-        TidyTiming of(TidyTiming step);
+    private void changeTiming(String option, UnaryOperator<TidyTiming> change) {
+        changeLast(option, "--quantize", TidyTiming.class, change);
     }
 
-    private void changeTiming(String option, TimingChange change) {
+    /** Changes the step right before, which is of the kind that another option adds. */
+    private <S extends Step> void changeLast(String option, String behind, Class<S> kind, UnaryOperator<S> change) {
         int last = planned.size() - 1;
-        if (last < 0 || !(planned.get(last).step() instanceof TidyTiming timing)) {
-            throw new CommandFailure(CommandFailure.WRONG_COMMAND, option + " belongs right behind --quantize");
+        if (last < 0 || !kind.isInstance(planned.get(last).step())) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, option + " belongs right behind " + behind);
         }
-        planned.set(last, new Planned(read(() -> change.of(timing)), planned.get(last).pick()));
+        planned.set(last, new Planned(read(() -> change.apply(kind.cast(planned.get(last).step()))), planned.get(last).pick()));
     }
 
     /** What cannot be read in an option's value is a wrong command, told in the words of what could not read it. */
@@ -190,7 +206,7 @@ final class StepOptions {
     /** Whether a step or a pick asks for the key. */
     boolean needKey() {
         return planned().stream().anyMatch(step -> step.pick().isPresent() || step.step() instanceof BringInside
-                || step.step() instanceof MoveToKey || step.step() instanceof Mirror mirror && mirror.byDegrees()
+                || step.step() instanceof Harmony || step.step() instanceof MoveToKey || step.step() instanceof Mirror mirror && mirror.byDegrees()
                 || step.step() instanceof Move move && move.by() == Move.Unit.DEGREES);
     }
 

@@ -215,6 +215,24 @@ class CommandLineTest {
     }
 
     @Test
+    void addsHarmonyLines() throws Exception {
+        List<Note> tune = LanternFerry.plain().part(0).line().notes();
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--harmony", "third above, octave below",
+                "--harmony-way", "exact")).isZero();
+        assertThat(printed).contains("Voice line: Harmony: ");
+        assertThat(notes(out, 0)).hasSize(3 * tune.size());
+        for (Note note : tune) {
+            assertThat(notes(out, 0)).filteredOn(other -> other.start() == note.start() && other.length() == note.length()
+                    && other.velocity() == note.velocity()).extracting(Note::pitch)
+                    .contains(note.pitch(), note.pitch() + 4, note.pitch() - 12);
+        }
+        assertThat(run("apply", ferry, "--out", out, "--harmony", "third")).isEqualTo(2);
+        assertThat(complaint).contains("no harmony line; write an interval and a side");
+        assertThat(run("apply", ferry, "--out", out, "--harmony-way", "chord")).isEqualTo(2);
+        assertThat(complaint).contains("--harmony-way belongs right behind --harmony");
+    }
+
+    @Test
     void quantizesWithAStrength() throws Exception {
         Path late = folder.resolve("late.mid");
         Song song = LanternFerry.plain();

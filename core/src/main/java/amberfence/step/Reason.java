@@ -133,6 +133,10 @@ public sealed interface Reason {
     record LengthChanged(LengthCause cause, long ticks) implements Reason {
     }
 
+    /** The nearest note of the chord at least so far from the tune, as text. */
+    record NearestChordNote(String line) implements Reason {
+    }
+
     /** Made from the progression: which member of which chord, as text. */
     record FromChord(String chord, String member) implements Reason {
     }

@@ -83,6 +83,9 @@ public final class StepWords {
         } else if (reason instanceof Reason.LengthChanged r) {
             return LENGTHS.get(r.cause()) + ", " + ticks(Math.abs(r.ticks())) + (r.ticks() > 0 ? " longer" : " shorter");
         }
+        if (reason instanceof Reason.NearestChordNote r) {
+            return "the nearest note of the chord, " + r.line() + " or farther";
+        }
         if (reason instanceof Reason.FromChord r) {
             return "the " + r.member() + " of " + r.chord();
         }

@@ -55,6 +55,7 @@ class StepWordsTest {
                 Arguments.of(new Reason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
                 Arguments.of(new Reason.LengthChanged(LengthCause.OVERLAP, -1),
                         "overlap with the next note trimmed, 1 tick shorter"),
+                Arguments.of(new Reason.NearestChordNote("third above"), "the nearest note of the chord, third above or farther"),
                 Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"));
     }
 

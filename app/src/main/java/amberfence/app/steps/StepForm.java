@@ -3,6 +3,7 @@ package amberfence.app.steps;
 import amberfence.step.Step;
 import amberfence.step.chord.PlayChords;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.Harmony;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
@@ -33,6 +34,8 @@ public final class StepForm {
             return MoveForms.of(fold, host);
         } else if (step instanceof PlayChords chords) {
             return ChordForms.of(chords, host);
+        } else if (step instanceof Harmony harmony) {
+            return ChordForms.of(harmony, host);
         } else if (step instanceof TidyTiming tidy) {
             return TimeForms.of(tidy, host);
         } else if (step instanceof Lengths lengths) {

@@ -8,6 +8,7 @@ import amberfence.step.chord.Rhythm;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.fit.Harmony;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
@@ -67,6 +68,11 @@ public final class StepCatalogue {
                             new SettingInfo("share", "how much of its time each note sounds, in percent", List.of()),
                             new SettingInfo("velocity", "1 to 127", List.of())),
                     PlayChords.USUAL),
+            new StepKind("harmony", "Harmony", "Chords",
+                    "Adds lines above or below: in the scale, exact, or to the chord.",
+                    List.of(new SettingInfo("way", "what the distance keeps to", names(Harmony.Way.values())),
+                            new SettingInfo("lines", "each with the number of its interval (3 a third) and its side", List.of())),
+                    Harmony.USUAL),
             new StepKind("tidyTiming", "Tidy timing", TIME,
                     "Draws starts and ends to a grid, all the way or in part, with swing if you like.",
                     List.of(new SettingInfo("grid", "the note value, as in 1/16, 1/8. or 1/8t", List.of()),

@@ -5,7 +5,7 @@ import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
 
 /** Names the degree of a pitch as its place in the ladder tells it, so that a raised 4 stays a raised number. */
-final class DegreeWords {
+public final class DegreeWords {
     /** More than a double sign reads worse than the degree next to it. */
     private static final int MOST = 2;
 
@@ -16,7 +16,8 @@ final class DegreeWords {
         return of(ladder, ladder.place(pitch));
     }
 
-    static String of(KeyLadder ladder, KeyLadder.Place place) {
+    /** The degree of a place in a ladder. */
+    public static String of(KeyLadder ladder, KeyLadder.Place place) {
         Degree own = ladder.key().scale().degrees().get(Math.floorMod(place.rung(), ladder.size()));
         int alteration = own.alteration() + place.alteration();
         if (place.alteration() == 0) {

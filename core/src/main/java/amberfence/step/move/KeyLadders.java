@@ -8,15 +8,17 @@ import java.util.HashMap;
 import java.util.Map;
 
 /** The ladder of the key in which a note begins; each is made once. */
-final class KeyLadders {
+public final class KeyLadders {
     private final FenceLine fence;
     private final Map<Key, KeyLadder> made = new HashMap<>();
 
-    KeyLadders(FenceLine fence) {
+    /** The ladders along a fence. */
+    public KeyLadders(FenceLine fence) {
         this.fence = fence;
     }
 
-    KeyLadder at(Note note) {
+    /** The ladder at the beginning of a note. */
+    public KeyLadder at(Note note) {
         return of(fence.keyAt(note.start()));
     }
 

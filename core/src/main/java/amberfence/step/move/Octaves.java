@@ -4,12 +4,12 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 
 /** Finds a pitch class in the octave nearest to where it was wanted. */
-final class Octaves {
+public final class Octaves {
     private Octaves() {
     }
 
     /** The wanted pitch itself when MIDI has it, else the same pitch class in the nearest octave that has. */
-    static int within(int wanted) {
+    public static int within(int wanted) {
         int pitch = wanted;
         while (pitch < Range.PITCH.lowest()) {
             pitch += PitchClass.COUNT;

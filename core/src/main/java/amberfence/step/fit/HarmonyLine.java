@@ -1,0 +1,77 @@
+package amberfence.step.fit;
+
+import amberfence.theory.Interval;
+import amberfence.theory.Interval.Quality;
+import amberfence.theory.MusicTextException;
+import amberfence.theory.Range;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * How far a harmony line lies from the tune: {@code third above}, {@code octave below}.
+ *
+ * @param number of the interval, 2 a second to 15 two octaves
+ */
+public record HarmonyLine(int number, boolean above) {
+    private static final Range NUMBER = new Range("number of the interval of a harmony line", 2, 15);
+    /** By number, from 2. */
+    private static final List<String> NAMES = List.of("second", "third", "fourth", "fifth", "sixth", "seventh", "octave",
+            "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth");
+
+    public HarmonyLine {
+        NUMBER.check(number);
+    }
+
+    /** Reads an interval and a side: {@code third above}. */
+    public static HarmonyLine parse(String text) {
+        String[] words = text.strip().toLowerCase(Locale.ROOT).split("\\s+");
+        boolean side = words.length == 2 && (words[1].equals("above") || words[1].equals("below"));
+        if (!side || !NAMES.contains(words[0])) {
+            throw new MusicTextException("“" + text + "” is no harmony line; write an interval and a side, as in third above "
+                    + "or sixth below");
+        }
+        return new HarmonyLine(NAMES.indexOf(words[0]) + 2, words[1].equals("above"));
+    }
+
+    /** Reads several with commas between them. */
+    public static List<HarmonyLine> parseAll(String text) {
+        return Arrays.stream(text.split(",")).map(HarmonyLine::parse).toList();
+    }
+
+    /** Degrees of the scale, upward positive: a third is two. */
+    int degrees() {
+        return above ? number - 1 : 1 - number;
+    }
+
+    /** Semitones as a major or perfect interval, upward positive. */
+    int wide() {
+        return signed(quality(Quality.MAJOR));
+    }
+
+    /** Semitones as a minor or perfect interval, upward positive. */
+    int narrow() {
+        return signed(quality(Quality.MINOR));
+    }
+
+    private int quality(Quality imperfect) {
+        boolean perfect = switch (number % 7) {
+            case 1, 4, 5 -> true;
+            default -> false;
+        };
+        return new Interval(number, perfect ? Quality.PERFECT : imperfect).semitones();
+    }
+
+    private int signed(int semitones) {
+        return above ? semitones : -semitones;
+    }
+
+    public String text() {
+        return NAMES.get(number - 2) + (above ? " above" : " below");
+    }
+
+    @Override
+    public String toString() {
+        return text();
+    }
+}

@@ -1,0 +1,2 @@
+/** Steps that stand a part beside others: harmony lines. */
+package amberfence.step.fit;
