@@ -77,8 +77,10 @@ class StepsOfMovingTest extends WindowTest {
     @Test
     void addsHarmonyLines() {
         int size = original().size();
-        add("harmony");
+        long slot = add("harmony");
         assertThat(result().size()).isEqualTo(2 * size);
+        assertThat(text("step-summary-" + slot)).isEqualTo("79 notes added");
+        assertThat(text("changes-summary")).contains("79 as they were");
         assertThat(lookup("#harmony-third-above").query().isDisabled()).as("the last line stays").isTrue();
         assertThat(changeRows().get(0)).startsWith("1:1 – → C5").contains("up 2 degrees: 5 becomes ♭7");
         click("harmony-octave-below");

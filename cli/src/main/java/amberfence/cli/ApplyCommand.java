@@ -199,6 +199,7 @@ final class ApplyCommand implements Runnable {
                 out.println(part.name() + ": " + (inside ? "" : StepCatalogue.kindOf((Step) stage.slot().treatment()).name()
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
+                        : outcome.onlyAdds() ? outcome.added() + " notes added"
                         : outcome.changes().size() + " of " + outcome.considered() + " notes changed"));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }

@@ -219,7 +219,7 @@ class CommandLineTest {
         List<Note> tune = LanternFerry.plain().part(0).line().notes();
         assertThat(run("apply", ferry, "--out", out, "--part", "0", "--harmony", "third above, octave below",
                 "--harmony-way", "exact")).isZero();
-        assertThat(printed).contains("Voice line: Harmony: ");
+        assertThat(printed).contains("Voice line: Harmony: " + 2 * tune.size() + " notes added");
         assertThat(notes(out, 0)).hasSize(3 * tune.size());
         for (Note note : tune) {
             assertThat(notes(out, 0)).filteredOn(other -> other.start() == note.start() && other.length() == note.length()

@@ -23,6 +23,16 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were looked at and were right already. */
     public int untouched() {
-        return considered - (int) changes.stream().filter(change -> !(change instanceof Change.Added)).count() - kept.size();
+        return considered - (changes.size() - added()) - kept.size();
+    }
+
+    /** How many notes were made. */
+    public int added() {
+        return (int) changes.stream().filter(Change.Added.class::isInstance).count();
+    }
+
+    /** Whether all that was done is making notes. */
+    public boolean onlyAdds() {
+        return !changes.isEmpty() && added() == changes.size();
     }
 }

@@ -13,6 +13,7 @@ import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.fence.BringInside;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -103,7 +104,7 @@ public final class ChangesView extends VBox {
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
-                : Words.say("changes.summary", outcome.kept().size(), outcome.untouched()));
+                : Words.say(stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary", outcome.kept().size(), outcome.untouched()));
         List<ChangeRow> fresh = ChangeRow.of(outcome);
         if (!fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);

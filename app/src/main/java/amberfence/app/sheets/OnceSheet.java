@@ -72,6 +72,7 @@ public final class OnceSheet {
         Spelling spelling = session.results().get().fence().spellingAt(tick);
         String finding = outcome.findings().stream().findFirst()
                 .map(found -> new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(found)).orElse("");
-        preview.setText(!finding.isEmpty() ? finding : Words.say("once.preview", outcome.changes().size(), outcome.considered()));
+        preview.setText(!finding.isEmpty() ? finding : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
+                : Words.say("once.preview", outcome.changes().size(), outcome.considered()));
     }
 }

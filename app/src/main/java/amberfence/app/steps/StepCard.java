@@ -79,6 +79,7 @@ final class StepCard extends VBox {
         PartResult result = session.results().get().part(part.id());
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
         return outcome.changes().isEmpty() ? Words.say("steps.nothing")
+                : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
                 : Words.say("steps.some", outcome.changes().size(), outcome.considered());
     }
 
