@@ -67,6 +67,9 @@ public final class ChordReader {
     /** For each beat and chord what its members that do not sound there cost. */
     private final double[][] silent;
 
+    /** For each beat how much it tells: less where few notes sound. */
+    private final double[] telling;
+
     private ChordReader(List<Note> notes, TimeMap time, FenceLine fence) {
         this.notes = notes;
         this.time = time;
@@ -83,9 +86,11 @@ public final class ChordReader {
         }
         weigh();
         holdOn();
+        this.telling = new double[weights.length];
         this.inside = new double[weights.length][masks.length];
         this.silent = new double[weights.length][masks.length];
         for (int cell = 0; cell < weights.length; cell++) {
+            telling[cell] = tells(cell);
             judge(cell);
         }
     }
@@ -187,7 +192,7 @@ public final class ChordReader {
         double[] sounding = weights[cell];
         double total = Arrays.stream(sounding).sum();
         int strong = strong(sounding, total);
-        double tells = tells(cell);
+        double tells = telling[cell];
         for (int chord = 0; total > 0 && chord < masks.length; chord++) {
             for (int bits = masks[chord]; bits != 0; bits &= bits - 1) {
                 inside[cell][chord] += sounding[Integer.numberOfTrailingZeros(bits)];
@@ -245,7 +250,7 @@ public final class ChordReader {
     private double otherBasses(int start, int end, int low) {
         double count = 0;
         for (int cell = start; cell < end; cell++) {
-            count += bass[cell] != Integer.MAX_VALUE && (bass[cell] - low) % PitchClass.COUNT != 0 ? tells(cell) : 0;
+            count += bass[cell] != Integer.MAX_VALUE && (bass[cell] - low) % PitchClass.COUNT != 0 ? telling[cell] : 0;
         }
         return count;
     }
@@ -270,16 +275,21 @@ public final class ChordReader {
         int bassNote = low == Integer.MAX_VALUE ? -1 : low % PitchClass.COUNT;
         int best = 0;
         double highest = Double.NEGATIVE_INFINITY;
-        for (int chord = 0; chord < masks.length; chord++) {
-            int lacks = masks[chord] & ~strong;
-            double lack = Integer.bitCount(lacks & ~fifths[chord]) * MISSING + ((lacks & fifths[chord]) == 0 ? 0 : MISSING_FIFTH);
-            double share = belongs[chord] / total;
-            int root = chord / kinds.size();
-            double score = (share - STRANGER * (1 - share) - lack - PLAINER * (chord % kinds.size())
-                    + (root == bassNote ? BASS_IS_ROOT : 0)) * beats - missing[chord];
-            if (score > highest && sum[root] > 0) {
-                highest = score;
-                best = chord;
+        int count = kinds.size();
+        for (int root = 0; root < PitchClass.COUNT; root++) {
+            // A chord whose root never sounds is not heard.
+            for (int kind = 0; sum[root] > 0 && kind < count; kind++) {
+                int chord = root * count + kind;
+                int lacks = masks[chord] & ~strong;
+                double lack = Integer.bitCount(lacks & ~fifths[chord]) * MISSING
+                        + ((lacks & fifths[chord]) == 0 ? 0 : MISSING_FIFTH);
+                double share = belongs[chord] / total;
+                double score = (share - STRANGER * (1 - share) - lack - PLAINER * kind
+                        + (root == bassNote ? BASS_IS_ROOT : 0)) * beats - missing[chord];
+                if (score > highest) {
+                    highest = score;
+                    best = chord;
+                }
             }
         }
         return new Fit(best / kinds.size(), best % kinds.size(), highest);
