@@ -12,7 +12,6 @@ import amberfence.step.Setting;
 import amberfence.step.Step;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -73,7 +72,7 @@ public final class HandEdits {
      * @param wanted by identity the pitch at which each note is to be heard, 0–127
      */
     public Song hearAt(Song song, int partId, Map<Long, Integer> wanted) {
-        Map<Long, Integer> heard = pitches(PartResult.of(song, song.part(partId)).line());
+        Map<Long, Integer> heard = PartResult.of(song, song.part(partId)).line().pitches();
         Map<Long, Integer> moved = new HashMap<>();
         for (Note note : song.part(partId).line().notes()) {
             if (wanted.containsKey(note.id())) {
@@ -98,7 +97,7 @@ public final class HandEdits {
     }
 
     private static Set<Long> missed(Song song, int partId, Map<Long, Integer> wanted) {
-        Map<Long, Integer> heard = pitches(PartResult.of(song, song.part(partId)).line());
+        Map<Long, Integer> heard = PartResult.of(song, song.part(partId)).line().pitches();
         Set<Long> missed = new HashSet<>();
         wanted.forEach((id, pitch) -> {
             if (heard.containsKey(id) && !heard.get(id).equals(pitch)) {
@@ -106,17 +105,5 @@ public final class HandEdits {
             }
         });
         return missed;
-    }
-
-    private static Map<Long, Integer> pitches(Line line) {
-        Map<Long, Integer> pitches = new HashMap<>(2 * line.size());
-        line.notes().forEach(note -> pitches.put(note.id(), note.pitch()));
-        return pitches;
-    }
-
-    /** Adds the notes of a clip at a tick. */
-    public Song paste(Song song, int partId, Clip clip, long tick) {
-        List<Note> notes = clip.at(tick, song.time().ticksPerQuarter(), song.part(partId).channel());
-        return edit(song, partId, LineEdit.add(notes));
     }
 }

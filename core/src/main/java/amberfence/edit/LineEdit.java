@@ -35,7 +35,7 @@ public interface LineEdit {
     /** Moves notes in time, all alike, and none before the beginning of the song. */
     static LineEdit shift(NoteSet notes, long ticks) {
         return (line, fresh) -> {
-            long first = line.notes().stream().filter(notes::contains).mapToLong(Note::start).min().orElse(0);
+            long first = notes.in(line).stream().mapToLong(Note::start).min().orElse(0);
             long by = Math.max(-first, ticks);
             return each(line, notes, note -> note.withStart(note.start() + by));
         };

@@ -13,7 +13,6 @@ import amberfence.theory.KeyLadder;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import amberfence.theory.RomanNumeral;
-import amberfence.theory.Scales;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import amberfence.theory.VoicingRules;
@@ -113,9 +112,8 @@ public final class ProgressionEdits {
     /** The chord on the same degree of the parallel key: of C major, C minor. */
     public static Chord swapped(Chord chord, Key key) {
         KeyChords own = KeyChords.of(key);
-        Key parallel = key.withScale(key.scale().semitones().containsPitch(4) ? Scales.MINOR : Scales.MAJOR);
         int degree = own.degreeOf(chord.root());
-        return degree == 0 ? chord : KeyChords.of(parallel).on(degree, Math.min(4, Math.max(3, chord.kind().tones().size())));
+        return degree == 0 ? chord : own.parallel().on(degree, Math.min(4, Math.max(3, chord.kind().tones().size())));
     }
 
     /** The third gives way to the fourth, for tension before it resolves; what has no third stays. */
@@ -126,15 +124,19 @@ public final class ProgressionEdits {
         return chord.withKind(chord.kind().without(3).with(new ChordTone(4, 0)));
     }
 
+    /** Cuts a chord in two at a tick inside it. */
+    public static Song cut(Song song, long id, long tick) {
+        return song.withProgression(song.progression().cut(id, tick, song.nextId())).withNextId(song.nextId() + 1);
+    }
+
     /** Splits each chosen chord and suspends its first half. */
     public static Song suspendedBefore(Song song, Collection<Long> ids) {
         Song changed = song;
         for (long id : ids) {
             ChordSpan span = changed.progression().find(id).orElseThrow();
             if (span.length() > 1 && !suspended(span.chord()).equals(span.chord())) {
-                Progression cut = changed.progression().cut(id, span.start() + span.length() / 2, changed.nextId());
-                changed = changed.withProgression(cut.with(List.of(id), half -> half.withChord(suspended(half.chord()))))
-                        .withNextId(changed.nextId() + 1);
+                Song cut = cut(changed, id, span.start() + span.length() / 2);
+                changed = cut.withProgression(cut.progression().with(List.of(id), half -> half.withChord(suspended(half.chord()))));
             }
         }
         return changed;
@@ -152,36 +154,29 @@ public final class ProgressionEdits {
 
     /** Moves chords to another key: the same numeral there. */
     public static Chord toKey(Chord chord, Key from, Key to) {
-        return RomanNumeral.parse(RomanNumeral.of(chord.withBass(chord.root()), from), to)
-                .withBass(moved(chord, from, to));
-    }
-
-    private static NoteName moved(Chord chord, Key from, Key to) {
-        Chord root = RomanNumeral.parse(RomanNumeral.of(chord.withBass(chord.root()), from), to);
+        Chord moved = RomanNumeral.parse(RomanNumeral.of(chord.withBass(chord.root()), from), to);
         int inversion = chord.inversion();
-        if (inversion >= 0 && inversion < root.names().size()) {
-            return root.names().get(inversion);
-        }
-        return to.spelling().name(chord.bass().pitchClass().plus(to.tonic().pitchClass().above(from.tonic().pitchClass())));
+        return moved.withBass(inversion >= 0 && inversion < moved.names().size() ? moved.names().get(inversion) : to.spelling()
+                .name(chord.bass().pitchClass().plus(to.tonic().pitchClass().above(from.tonic().pitchClass()))));
     }
 
     /** Copies chords to where the last of them ends. */
     public static Song repeated(Song song, Collection<Long> ids) {
-        List<ChordSpan> chosen = song.progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+        List<ChordSpan> chosen = song.progression().in(ids);
         if (chosen.isEmpty()) {
             return song;
         }
         long by = chosen.get(chosen.size() - 1).end() - chosen.get(0).start();
-        return put(song, chosen.stream().map(span -> span.withTime(span.start() + by, span.end() + by)).toList());
+        return put(song, chosen.stream().map(span -> span.shifted(by)).toList());
     }
 
     /** Moves chords in time, none before the beginning. */
     public static Song shifted(Song song, Collection<Long> ids, long ticks) {
-        List<ChordSpan> chosen = song.progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+        List<ChordSpan> chosen = song.progression().in(ids);
         long by = Math.max(-chosen.stream().mapToLong(ChordSpan::start).min().orElse(0), ticks);
         Progression rest = song.progression().minus(ids);
         for (ChordSpan span : chosen) {
-            rest = rest.plus(span.withTime(span.start() + by, span.end() + by));
+            rest = rest.plus(span.shifted(by));
         }
         return song.withProgression(rest);
     }

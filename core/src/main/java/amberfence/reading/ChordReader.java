@@ -16,6 +16,7 @@ import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -50,6 +51,8 @@ public final class ChordReader {
     private static final int HOLDS = 16;
     /** Pitch classes with less than this share of a stretch are passing notes. */
     private static final double PASSING = 0.09;
+    /** Kinds up to here, in the order of the table, are plain enough to be believed when all their notes sound. */
+    private static final int USUAL_KINDS = 40;
     private static final String[] TEMPLATES = {"", "m", "7", "maj7", "m7", "ø7", "°7", "°", "+", "sus4", "m(maj7)", "6", "m6"};
 
     private final List<Note> notes;
@@ -66,7 +69,6 @@ public final class ChordReader {
     private final double[][] inside;
     /** For each beat and chord what its members that do not sound there cost. */
     private final double[][] silent;
-
     /** For each beat how much it tells: less where few notes sound. */
     private final double[] telling;
 
@@ -126,9 +128,9 @@ public final class ChordReader {
         if (lines.isEmpty()) {
             return List.of();
         }
-        Spelling spelling = song.fence().along(song.time()).spellingAt(from);
-        List<Chord> readings = new ArrayList<>(ChordNames.all(sounding, PitchClass.of(low), spelling));
-        read(lines, song.time(), song.fence().along(song.time())).stream().filter(chord -> chord.start() < to && chord.end() > from)
+        FenceLine fence = song.fence().along(song.time());
+        List<Chord> readings = new ArrayList<>(ChordNames.all(sounding, PitchClass.of(low), fence.spellingAt(from)));
+        read(lines, song.time(), fence).stream().filter(chord -> chord.start() < to && chord.end() > from)
                 .forEach(chord -> {
                     readings.add(chord.chord());
                     readings.addAll(chord.alternatives());
@@ -217,23 +219,78 @@ public final class ChordReader {
     private record Fit(int root, int kind, double score) {
     }
 
+    /** Beats taken together, one after the other: what sounds in them, and what each chord has to say for and against itself. */
+    private final class Stretch {
+        private final double[] sum = new double[PitchClass.COUNT];
+        private final double[] belongs = new double[masks.length];
+        private final double[] missing = new double[masks.length];
+        private int low = Integer.MAX_VALUE;
+        private int beats;
+
+        void add(int cell) {
+            add(sum, weights[cell]);
+            add(belongs, inside[cell]);
+            add(missing, silent[cell]);
+            low = Math.min(low, bass[cell]);
+            beats++;
+        }
+
+        private static void add(double[] sum, double[] more) {
+            for (int i = 0; i < sum.length; i++) {
+                sum[i] += more[i];
+            }
+        }
+
+        double total() {
+            double total = 0;
+            for (double weight : sum) {
+                total += weight;
+            }
+            return total;
+        }
+
+        /** The best plain chord for these beats, and how well it fits, in beats. */
+        Fit fit() {
+            double total = total();
+            if (total == 0) {
+                // Silence speaks for nothing and against nothing; it goes on with what was before.
+                return new Fit(-1, -1, CHANGE / 2);
+            }
+            int strong = strong(sum, total);
+            int bassNote = low == Integer.MAX_VALUE ? -1 : low % PitchClass.COUNT;
+            int best = 0;
+            double highest = Double.NEGATIVE_INFINITY;
+            int count = kinds.size();
+            for (int root = 0; root < PitchClass.COUNT; root++) {
+                // A chord whose root never sounds is not heard.
+                for (int kind = 0; sum[root] > 0 && kind < count; kind++) {
+                    int chord = root * count + kind;
+                    int lacks = masks[chord] & ~strong;
+                    double lack = Integer.bitCount(lacks & ~fifths[chord]) * MISSING
+                            + ((lacks & fifths[chord]) == 0 ? 0 : MISSING_FIFTH);
+                    double share = belongs[chord] / total;
+                    double score = (share - STRANGER * (1 - share) - lack - PLAINER * kind
+                            + (root == bassNote ? BASS_IS_ROOT : 0)) * beats - missing[chord];
+                    if (score > highest) {
+                        highest = score;
+                        best = chord;
+                    }
+                }
+            }
+            return new Fit(best / kinds.size(), best % kinds.size(), highest);
+        }
+    }
+
     private List<ReadChord> read() {
         int count = weights.length;
         double[] best = new double[count + 1];
         int[] from = new int[count + 1];
         for (int end = 1; end <= count; end++) {
             best[end] = Double.NEGATIVE_INFINITY;
-            double[] sum = new double[PitchClass.COUNT];
-            double[] belongs = new double[masks.length];
-            double[] missing = new double[masks.length];
-            int low = Integer.MAX_VALUE;
+            Stretch stretch = new Stretch();
             for (int start = end - 1; start >= Math.max(0, end - LONGEST); start--) {
-                add(sum, weights[start]);
-                add(belongs, inside[start]);
-                add(missing, silent[start]);
-                low = Math.min(low, bass[start]);
-                double score = best[start] + fit(sum, belongs, missing, low, end - start).score() - CHANGE
-                        - OTHER_BASS * otherBasses(start, end, low);
+                stretch.add(start);
+                double score = best[start] + stretch.fit().score() - CHANGE - OTHER_BASS * otherBasses(start, end, stretch.low);
                 if (score > best[end]) {
                     best[end] = score;
                     from[end] = start;
@@ -242,8 +299,9 @@ public final class ChordReader {
         }
         List<int[]> stretches = new ArrayList<>();
         for (int end = count; end > 0; end = from[end]) {
-            stretches.add(0, new int[] {from[end], end});
+            stretches.add(new int[] {from[end], end});
         }
+        Collections.reverse(stretches);
         return joined(stretches);
     }
 
@@ -253,46 +311,6 @@ public final class ChordReader {
             count += bass[cell] != Integer.MAX_VALUE && (bass[cell] - low) % PitchClass.COUNT != 0 ? telling[cell] : 0;
         }
         return count;
-    }
-
-    private static void add(double[] sum, double[] more) {
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += more[i];
-        }
-    }
-
-    /** The best plain chord for some beats, and how well it fits, in beats. */
-    private Fit fit(double[] sum, double[] belongs, double[] missing, int low, int beats) {
-        double total = 0;
-        for (double weight : sum) {
-            total += weight;
-        }
-        if (total == 0) {
-            // Silence speaks for nothing and against nothing; it goes on with what was before.
-            return new Fit(-1, -1, CHANGE / 2);
-        }
-        int strong = strong(sum, total);
-        int bassNote = low == Integer.MAX_VALUE ? -1 : low % PitchClass.COUNT;
-        int best = 0;
-        double highest = Double.NEGATIVE_INFINITY;
-        int count = kinds.size();
-        for (int root = 0; root < PitchClass.COUNT; root++) {
-            // A chord whose root never sounds is not heard.
-            for (int kind = 0; sum[root] > 0 && kind < count; kind++) {
-                int chord = root * count + kind;
-                int lacks = masks[chord] & ~strong;
-                double lack = Integer.bitCount(lacks & ~fifths[chord]) * MISSING
-                        + ((lacks & fifths[chord]) == 0 ? 0 : MISSING_FIFTH);
-                double share = belongs[chord] / total;
-                double score = (share - STRANGER * (1 - share) - lack - PLAINER * kind
-                        + (root == bassNote ? BASS_IS_ROOT : 0)) * beats - missing[chord];
-                if (score > highest) {
-                    highest = score;
-                    best = chord;
-                }
-            }
-        }
-        return new Fit(best / kinds.size(), best % kinds.size(), highest);
     }
 
     /** Names the stretches, and makes one of neighbours that are the same chord. */
@@ -321,28 +339,19 @@ public final class ChordReader {
     }
 
     private Optional<ReadChord> named(int from, int to) {
-        double[] sum = new double[PitchClass.COUNT];
-        double[] belongs = new double[masks.length];
-        double[] missing = new double[masks.length];
-        int low = Integer.MAX_VALUE;
+        Stretch stretch = new Stretch();
         for (int cell = from; cell < to; cell++) {
-            add(sum, weights[cell]);
-            add(belongs, inside[cell]);
-            add(missing, silent[cell]);
-            low = Math.min(low, bass[cell]);
+            stretch.add(cell);
         }
-        double total = Arrays.stream(sum).sum();
-        if (total == 0 || low == Integer.MAX_VALUE) {
+        double total = stretch.total();
+        if (total == 0 || stretch.low == Integer.MAX_VALUE) {
             return Optional.empty();
         }
         Spelling spelling = fence.spellingAt(cells[from]);
-        PitchClass lowest = PitchClass.of(low);
-        PitchClassSet strong = PitchClassSet.EMPTY.plus(lowest);
-        for (int i = 0; i < sum.length; i++) {
-            strong = sum[i] >= PASSING * total ? strong.plus(new PitchClass(i)) : strong;
-        }
+        PitchClass lowest = PitchClass.of(stretch.low);
+        PitchClassSet strong = new PitchClassSet(strong(stretch.sum, total)).plus(lowest);
         List<Chord> exact = ChordNames.all(strong, lowest, spelling);
-        Fit fit = fit(sum, belongs, missing, low, to - from);
+        Fit fit = stretch.fit();
         Chord plain = Chord.of(spelling.name(new PitchClass(fit.root())), kinds.get(fit.kind()));
         Chord template = plain.withBass(plain.name(lowest, spelling));
         List<Chord> readings = new ArrayList<>(exact);
@@ -350,15 +359,13 @@ public final class ChordReader {
         readings.add(usual ? readings.size() : 0, template);
         Chord chord = readings.get(0);
         double within = 0;
-        for (int i = 0; i < sum.length; i++) {
-            within += chord.pitchClasses().containsPitch(i) ? sum[i] : 0;
+        PitchClassSet members = chord.pitchClasses();
+        for (int i = 0; i < PitchClass.COUNT; i++) {
+            within += members.containsPitch(i) ? stretch.sum[i] : 0;
         }
         boolean complete = chord.kind().semitones().transposed(chord.root().pitchClass().number()).isSubsetOf(strong);
         double confidence = Math.min(1, within / total) * (complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
         return Optional.of(new ReadChord(cells[from], cells[to], chord, confidence,
                 readings.stream().filter(other -> !other.equals(chord)).distinct().toList()));
     }
-
-    /** Kinds up to here, in the order of the table, are plain enough to be believed when all their notes sound. */
-    private static final int USUAL_KINDS = 40;
 }

@@ -41,7 +41,6 @@ public final class SoundingChords {
             from.put(span.start(), span.chord().pitchClasses());
             from.put(span.end(), PitchClassSet.EMPTY);
         }
-        progression.spans().forEach(span -> from.put(span.start(), span.chord().pitchClasses()));
         return new SoundingChords(from);
     }
 

@@ -45,6 +45,11 @@ public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voi
         return new ChordSpan(id, newStart, newEnd, chord, voicing, corrected, confidence);
     }
 
+    /** The same so many ticks later. */
+    public ChordSpan shifted(long ticks) {
+        return withTime(start + ticks, end + ticks);
+    }
+
     /** Another chord in its place; a voicing of the old one does not fit it. */
     public ChordSpan withChord(Chord newChord) {
         return newChord.equals(chord) ? this : new ChordSpan(id, start, end, newChord, Optional.empty(), true, 1);

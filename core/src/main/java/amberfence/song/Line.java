@@ -2,7 +2,9 @@ package amberfence.song;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
 
@@ -32,6 +34,13 @@ public record Line(List<Note> notes) {
 
     public boolean isEmpty() {
         return notes.isEmpty();
+    }
+
+    /** The MIDI pitch of each note by its identity. */
+    public Map<Long, Integer> pitches() {
+        Map<Long, Integer> pitches = new HashMap<>(2 * size());
+        notes.forEach(note -> pitches.put(note.id(), note.pitch()));
+        return pitches;
     }
 
     public Optional<Note> note(long id) {

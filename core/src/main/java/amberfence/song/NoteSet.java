@@ -71,6 +71,11 @@ public final class NoteSet {
         return members.stream().asLongStream().boxed().toList();
     }
 
+    /** The notes of a line that are in the set, in its order. */
+    public List<Note> in(Line line) {
+        return members == null ? line.notes() : line.notes().stream().filter(this::contains).toList();
+    }
+
     /** How many notes of a line are in the set. */
     public int count(Line line) {
         if (members == null) {

@@ -51,6 +51,11 @@ public record Progression(List<ChordSpan> spans) {
         return spans.stream().filter(span -> span.id() == id).findFirst();
     }
 
+    /** The chords of these identities, in time. */
+    public List<ChordSpan> in(Collection<Long> ids) {
+        return spans.stream().filter(span -> ids.contains(span.id())).toList();
+    }
+
     public int indexOf(long id) {
         for (int i = 0; i < spans.size(); i++) {
             if (spans.get(i).id() == id) {

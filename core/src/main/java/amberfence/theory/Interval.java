@@ -32,6 +32,16 @@ public record Interval(int number, Quality quality) {
         }
     }
 
+    /** The perfect interval of a number; where there is none the major one. */
+    public static Interval ofWide(int number) {
+        return new Interval(number, isPerfectKind(number) ? Quality.PERFECT : Quality.MAJOR);
+    }
+
+    /** The perfect interval of a number; where there is none the minor one. */
+    public static Interval ofNarrow(int number) {
+        return new Interval(number, isPerfectKind(number) ? Quality.PERFECT : Quality.MINOR);
+    }
+
     /** Reads quality letter and number: {@code m3}, {@code P5}, {@code A4}, {@code M13}. */
     public static Interval parse(String text) {
         if (text.matches("[dmPMA][1-9][0-9]?")) {

@@ -78,13 +78,17 @@ public final class KeyChords {
         return names.get(degree - 1);
     }
 
+    /** The chords of the parallel key: of one with a major third the minor key, else the major one. */
+    public KeyChords parallel() {
+        return of(key.withScale(key.scale().semitones().containsPitch(4) ? Scales.MINOR : Scales.MAJOR));
+    }
+
     /**
      * Chords that songs borrow from the parallel key: of a major key those of the minor one, else those of the major one
      * (mode mixture, Kostka and Payne); without those that the key has itself.
      */
     public List<Chord> borrowed() {
-        Key parallel = key.withScale(key.scale().semitones().containsPitch(4) ? Scales.MINOR : Scales.MAJOR);
-        return KeyChords.of(parallel).triads().stream().filter(chord -> !triads().contains(chord)).toList();
+        return parallel().triads().stream().filter(chord -> !triads().contains(chord)).toList();
     }
 
     /** The dominant seventh that leads to each degree whose triad is major or minor, the first degree excepted. */

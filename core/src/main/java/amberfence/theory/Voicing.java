@@ -30,7 +30,7 @@ public record Voicing(List<Integer> pitches) {
 
     /** Pitches in any order; what stands twice counts once, what lies outside MIDI takes the nearest octave. */
     public static Voicing of(Collection<Integer> pitches) {
-        return new Voicing(pitches.stream().map(Voicing::within).distinct().sorted().toList());
+        return new Voicing(pitches.stream().map(Octaves::within).distinct().sorted().toList());
     }
 
     public static Voicing of(Integer... pitches) {
@@ -55,17 +55,6 @@ public record Voicing(List<Integer> pitches) {
             pitches.add(last);
         }
         return of(pitches);
-    }
-
-    private static int within(int pitch) {
-        int within = pitch;
-        while (within < Range.PITCH.lowest()) {
-            within += OCTAVE;
-        }
-        while (within > Range.PITCH.highest()) {
-            within -= OCTAVE;
-        }
-        return within;
     }
 
     public int size() {

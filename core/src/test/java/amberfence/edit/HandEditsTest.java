@@ -88,7 +88,8 @@ class HandEditsTest {
     @Test
     void pastesAtATickOnTheChannelOfThePart() {
         Clip clip = Clip.of(song.part(0).line().notes().subList(0, 2), song.time());
-        Song pasted = HANDS.paste(song, 1, clip, 480);
+        Song pasted = HANDS.edit(song, 1,
+                LineEdit.add(clip.at(480, song.time().ticksPerQuarter(), song.part(1).channel())));
         List<Note> fresh = pasted.part(1).line().notes().stream().filter(note -> note.id() >= song.nextId()).toList();
         assertThat(fresh).hasSize(2).allMatch(note -> note.channel() == song.part(1).channel());
         assertThat(fresh.get(0).start()).isEqualTo(480);

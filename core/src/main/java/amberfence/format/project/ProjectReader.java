@@ -192,7 +192,7 @@ public final class ProjectReader {
 
     private static StepSlot step(JsonNode node) throws IOException {
         String kindId = need(node, "kind").asText();
-        StepKind kind = StepCatalogue.all().stream().filter(k -> k.id().equals(kindId)).findFirst()
+        StepKind kind = StepCatalogue.find(kindId)
                 .orElseThrow(() -> new IllegalArgumentException("the step “" + kindId + "” is not known here"));
         ObjectNode settings = (ObjectNode) need(node, "settings");
         // The first version kept the notes that are left among the settings.

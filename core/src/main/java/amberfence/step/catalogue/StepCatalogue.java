@@ -19,6 +19,7 @@ import amberfence.step.shape.TidyTiming;
 import java.util.Arrays;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 
 /** Every kind of step, in the order of the work. */
 public final class StepCatalogue {
@@ -95,6 +96,11 @@ public final class StepCatalogue {
 
     public static List<StepKind> all() {
         return ALL;
+    }
+
+    /** The kind of an identity, as files and the command line know it. */
+    public static Optional<StepKind> find(String id) {
+        return ALL.stream().filter(kind -> kind.id().equals(id)).findFirst();
     }
 
     /** The kind that a step is of. */

@@ -10,8 +10,8 @@ import amberfence.step.Step;
 import amberfence.step.Work;
 import amberfence.step.move.DegreeWords;
 import amberfence.step.move.KeyLadders;
-import amberfence.step.move.Octaves;
 import amberfence.theory.KeyLadder;
+import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.HashSet;
@@ -91,8 +91,8 @@ public record Harmony(Way way, List<HarmonyLine> lines) implements Step {
 
     private void harmonize(Note note, Setting setting, KeyLadder ladder, Work work, Set<Place> there) {
         Reason doubled = null;
+        PitchClassSet chord = way == Way.CHORD ? setting.chords().at(note.start()) : PitchClassSet.EMPTY;
         for (HarmonyLine line : lines) {
-            PitchClassSet chord = way == Way.CHORD ? setting.chords().at(note.start()) : PitchClassSet.EMPTY;
             int wanted = wanted(note.pitch(), line, ladder, chord);
             Note added = note.withPitch(Octaves.within(wanted));
             if (!there.add(Place.of(added))) {

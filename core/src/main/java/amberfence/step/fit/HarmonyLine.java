@@ -1,7 +1,6 @@
 package amberfence.step.fit;
 
 import amberfence.theory.Interval;
-import amberfence.theory.Interval.Quality;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
 import java.util.Arrays;
@@ -46,24 +45,16 @@ public record HarmonyLine(int number, boolean above) {
 
     /** Semitones as a major or perfect interval, upward positive. */
     int wide() {
-        return signed(quality(Quality.MAJOR));
+        return signed(Interval.ofWide(number));
     }
 
     /** Semitones as a minor or perfect interval, upward positive. */
     int narrow() {
-        return signed(quality(Quality.MINOR));
+        return signed(Interval.ofNarrow(number));
     }
 
-    private int quality(Quality imperfect) {
-        boolean perfect = switch (number % 7) {
-            case 1, 4, 5 -> true;
-            default -> false;
-        };
-        return new Interval(number, perfect ? Quality.PERFECT : imperfect).semitones();
-    }
-
-    private int signed(int semitones) {
-        return above ? semitones : -semitones;
+    private int signed(Interval interval) {
+        return above ? interval.semitones() : -interval.semitones();
     }
 
     public String text() {

@@ -9,6 +9,7 @@ import amberfence.step.Setting;
 import amberfence.step.Step;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
+import amberfence.theory.Octaves;
 import amberfence.theory.Range;
 
 /**

@@ -13,6 +13,7 @@ import amberfence.theory.Degree;
 import amberfence.theory.Key;
 import amberfence.theory.KeyKin;
 import amberfence.theory.KeyLadder;
+import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.Comparator;

@@ -28,7 +28,7 @@ public record Reverse(What what) implements Step {
             return Work.drums(in);
         }
         Work work = new Work(in, setting);
-        List<Note> picked = in.notes().stream().filter(setting.picked()::contains).toList();
+        List<Note> picked = setting.picked().in(in);
         in.notes().stream().filter(note -> !setting.picked().contains(note)).forEach(work::keep);
         if (what == What.PITCHES) {
             for (int i = 0; i < picked.size(); i++) {

@@ -1,7 +1,4 @@
-package amberfence.step.move;
-
-import amberfence.theory.PitchClass;
-import amberfence.theory.Range;
+package amberfence.theory;
 
 /** Finds a pitch class in the octave nearest to where it was wanted. */
 public final class Octaves {
