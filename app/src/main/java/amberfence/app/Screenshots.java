@@ -73,7 +73,7 @@ final class Screenshots {
             case "steps" -> ((Button) scene.lookup("#add-step")).fire();
             case "once" -> {
                 hands();
-                workspace.openOnce(StepCatalogue.all().stream().filter(kind -> kind.id().equals("mirror")).findFirst()
+                workspace.openOnce(StepCatalogue.find("mirror")
                         .orElseThrow());
             }
             case "history" -> {

@@ -52,10 +52,9 @@ public final class AllowedChips extends FlowPane {
             boolean inside = fence.keys().spans().stream().allMatch(span -> span.key().contains(pitchClass));
             if (!inside && !fence.alwaysAllowed().contains(pitchClass)) {
                 NoteName name = spelling.name(pitchClass);
-                MenuItem item = new MenuItem(name.text() + "   " + spelling.degreeText(pitchClass));
-                item.setId(place + "allow-" + pitchClass.number());
-                item.setOnAction(event -> change(session, pitchClass, name, trial, fence));
-                items.add(item);
+                items.add(Controls.menuItem(place + "allow-" + pitchClass.number(),
+                        name.text() + "   " + spelling.degreeText(pitchClass),
+                        () -> change(session, pitchClass, name, trial, fence)));
             }
         }
         return items;

@@ -23,7 +23,6 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -221,9 +220,7 @@ final class FenceModel {
 
     /** The selected notes of the selected part. */
     Line selection() {
-        Set<Long> selected = session.selectedNotes().get();
-        return session.part().map(part -> Line.of(part.line().notes().stream()
-                .filter(note -> selected.contains(note.id())).toList())).orElse(Line.EMPTY);
+        return session.part().map(part -> Line.of(session.selectedIn(part.line()))).orElse(Line.EMPTY);
     }
 
     /** Where outside notes begin, as bars and shares of bars from the first, for all pitched parts. */

@@ -20,13 +20,13 @@ import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
 import amberfence.theory.Spelling;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /**
@@ -82,8 +82,8 @@ public final class NoteCommands {
         }
     }
 
-    private void edit(String words, LineEdit edit) {
-        chosen().ifPresent(chosen -> editLine(counted(words, chosen), edit));
+    private void editChosen(String words, Function<NoteSet, LineEdit> edit) {
+        chosen().ifPresent(chosen -> editLine(counted(words, chosen), edit.apply(chosen)));
     }
 
     private void editLine(String name, LineEdit edit) {
@@ -98,11 +98,11 @@ public final class NoteCommands {
     public void move(Move.Unit by, int amount) {
         chosen().ifPresent(chosen -> {
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
-            Outcome outcome = preview(unit, amount, heard().notes().stream().filter(chosen::contains).toList());
+            Outcome outcome = preview(unit, amount, chosen.in(heard()));
             if (outcome.changes().isEmpty()) {
                 outcome.findings().stream().findFirst().ifPresent(this::tell);
             } else {
-                hearAt(counted(moveWords(unit, amount), chosen), pitches(outcome.out()));
+                hearAt(counted(moveWords(unit, amount), chosen), outcome.out().pitches());
             }
         });
     }
@@ -125,12 +125,6 @@ public final class NoteCommands {
         return session.showingBefore().get() ? part().line() : session.results().get().part(part().id()).line();
     }
 
-    private static Map<Long, Integer> pitches(Line line) {
-        Map<Long, Integer> pitches = new HashMap<>();
-        line.notes().forEach(note -> pitches.put(note.id(), note.pitch()));
-        return pitches;
-    }
-
     private void hearAt(String name, Map<Long, Integer> wanted) {
         boolean direct = session.showingBefore().get();
         edit(name, song -> direct ? hands().edit(song, part().id(), LineEdit.pitches(wanted))
@@ -144,24 +138,24 @@ public final class NoteCommands {
 
     /** Moves the selected notes in time. */
     public void shift(long ticks) {
-        edit(Words.say(ticks < 0 ? "hands.earlier" : "hands.later"), LineEdit.shift(selection.source(), ticks));
+        editChosen(Words.say(ticks < 0 ? "hands.earlier" : "hands.later"), chosen -> LineEdit.shift(chosen, ticks));
     }
 
     /** Moves the selected notes by a cell of the grid, from where the first of them stands. */
     public void nudge(boolean later) {
         chosen().ifPresent(chosen -> {
-            long first = part().line().notes().stream().filter(chosen::contains).findFirst().orElseThrow().start();
+            long first = chosen.in(part().line()).get(0).start();
             var lines = session.snap().lines(song().time(), first);
             shift(lines.map(grid -> (later ? grid.after(first) : grid.before(first)) - first).orElse(later ? 1L : -1L));
         });
     }
 
     public void moveEnds(long ticks) {
-        edit(Words.say("hands.ends"), LineEdit.moveEnds(selection.source(), ticks));
+        editChosen(Words.say("hands.ends"), chosen -> LineEdit.moveEnds(chosen, ticks));
     }
 
     public void moveStarts(long ticks) {
-        edit(Words.say("hands.starts"), LineEdit.moveStarts(selection.source(), ticks));
+        editChosen(Words.say("hands.starts"), chosen -> LineEdit.moveStarts(chosen, ticks));
     }
 
     /** Makes the selected notes louder or softer. */
@@ -170,7 +164,7 @@ public final class NoteCommands {
     }
 
     public void louder(int by) {
-        edit(Words.say(by < 0 ? "hands.softer" : "hands.louder"), LineEdit.louder(selection.source(), by));
+        editChosen(Words.say(by < 0 ? "hands.softer" : "hands.louder"), chosen -> LineEdit.louder(chosen, by));
     }
 
     /** Gives notes a velocity each, as drawn in the lane of velocities. */
@@ -188,19 +182,19 @@ public final class NoteCommands {
     /** Cuts the selected notes at every line of the grid. */
     public void cutAtGrid() {
         chosen().ifPresent(chosen -> {
-            long first = part().line().notes().stream().filter(chosen::contains).findFirst().orElseThrow().start();
+            long first = chosen.in(part().line()).get(0).start();
             session.snap().lines(song().time(), first).ifPresentOrElse(
-                    grid -> edit(Words.say("hands.cutAtGrid"), LineEdit.cut(chosen, grid)),
+                    grid -> editLine(counted(Words.say("hands.cutAtGrid"), chosen), LineEdit.cut(chosen, grid)),
                     () -> session.message().set(Words.say("hands.noGrid")));
         });
     }
 
     public void cut(int pieces) {
-        edit(Words.say("hands.cutInto", pieces), LineEdit.cut(selection.source(), pieces));
+        editChosen(Words.say("hands.cutInto", pieces), chosen -> LineEdit.cut(chosen, pieces));
     }
 
     public void join() {
-        edit(Words.say("hands.join"), LineEdit.join(selection.source()));
+        editChosen(Words.say("hands.join"), LineEdit::join);
     }
 
     /** Adds a note; it is selected. */
@@ -224,7 +218,7 @@ public final class NoteCommands {
     /** Copies the selected notes to where they end, at the next line of the grid. */
     public void duplicate() {
         chosen().ifPresent(chosen -> {
-            List<Note> notes = part().line().notes().stream().filter(chosen::contains).toList();
+            List<Note> notes = chosen.in(part().line());
             Clip copied = Clip.of(notes, song().time());
             long last = copied.line().end() + notes.get(0).start() - 1;
             long at = session.snap().lines(song().time(), last).map(grid -> grid.after(last)).orElse(last + 1);
@@ -236,7 +230,7 @@ public final class NoteCommands {
     /** Copies what is heard of the selected notes. */
     public Optional<Clip> copy() {
         return chosen().map(chosen -> {
-            clip = Clip.of(heard().notes().stream().filter(chosen::contains).toList(), song().time());
+            clip = Clip.of(chosen.in(heard()), song().time());
             session.message().set(Words.say("hands.copied", Words.count("noteCount", clip.line().size())));
             return clip;
         });

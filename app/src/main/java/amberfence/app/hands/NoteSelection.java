@@ -25,8 +25,8 @@ public final class NoteSelection {
 
     /** The selected notes that the part holds itself: what a step made is not among them. */
     public NoteSet source() {
-        Set<Long> selected = session.selectedNotes().get();
-        return NoteSet.of(notes().stream().map(Note::id).filter(selected::contains).toList());
+        return session.part().map(part -> NoteSet.of(session.selectedIn(part.line()).stream().map(Note::id).toList()))
+                .orElse(NoteSet.NONE);
     }
 
     private void select(Predicate<Note> chosen) {

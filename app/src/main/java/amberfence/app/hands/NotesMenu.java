@@ -1,6 +1,7 @@
 package amberfence.app.hands;
 
 import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.step.StepKind;
@@ -39,10 +40,8 @@ public final class NotesMenu {
         List<MenuItem> items = new ArrayList<>(List.of(select(), new SeparatorMenuItem(), move(), keys()));
         StepCatalogue.all().stream().filter(kind -> !(kind.usual() instanceof Move)
                 && !(kind.usual() instanceof MoveToKey)).forEach(kind -> {
-                    MenuItem item = new MenuItem(Words.say("hands.once", kind.name()));
-                    item.setId("once-" + kind.id());
-                    item.setOnAction(event -> doOnce.accept(kind));
-                    items.add(needsNotes(item));
+                    items.add(needsNotes(Controls.menuItem("once-" + kind.id(), Words.say("hands.once", kind.name()),
+                            () -> doOnce.accept(kind))));
                 });
         items.addAll(List.of(new SeparatorMenuItem(), needsNotes(cut()),
                 needsNotes(item("hands.join", "J", commands::join)), needsNotes(item("hands.allowOrNot", "A", commands::allow)),
@@ -85,15 +84,14 @@ public final class NotesMenu {
     private Menu keys() {
         Menu menu = menu("hands.toKey");
         session.part().ifPresent(part -> {
-            long at = part.line().notes().stream().filter(commands.selection().source()::contains).findFirst()
+            long at = commands.selection().source().in(part.line()).stream().findFirst()
                     .map(Note::start).orElse(session.playhead().get());
             Key key = session.results().get().fence().keyAt(at);
             for (KeyKin kin : KeyKin.values()) {
                 kin.of(key).ifPresent(to -> {
-                    MenuItem item = new MenuItem(Words.say("kin." + kin.name().toLowerCase(Locale.ROOT), to.text()));
-                    item.setId("kin-" + kin.name().toLowerCase(Locale.ROOT));
-                    item.setOnAction(event -> commands.apply(new MoveToKey(Optional.empty(), to, MoveToKey.Way.NEAREST)));
-                    menu.getItems().add(item);
+                    String name = kin.name().toLowerCase(Locale.ROOT);
+                    menu.getItems().add(Controls.menuItem("kin-" + name, Words.say("kin." + name, to.text()),
+                            () -> commands.apply(new MoveToKey(Optional.empty(), to, MoveToKey.Way.NEAREST))));
                 });
             }
         });
@@ -102,7 +100,7 @@ public final class NotesMenu {
     }
 
     private MenuItem kindItem(String kindId, String words) {
-        StepKind kind = StepCatalogue.all().stream().filter(some -> some.id().equals(kindId)).findFirst().orElseThrow();
+        StepKind kind = StepCatalogue.find(kindId).orElseThrow();
         MenuItem item = item(words, "", () -> doOnce.accept(kind));
         item.setId("once-" + kindId);
         return item;
@@ -111,10 +109,8 @@ public final class NotesMenu {
     private Menu cut() {
         Menu menu = menu("hands.cutUp", item("hands.cutAtGrid", "K", commands::cutAtGrid));
         for (int pieces : PIECES) {
-            MenuItem item = new MenuItem(Words.say("hands.cutInto", pieces));
-            item.setId("hands-cut-" + pieces);
-            item.setOnAction(event -> commands.cut(pieces));
-            menu.getItems().add(item);
+            menu.getItems().add(Controls.menuItem("hands-cut-" + pieces, Words.say("hands.cutInto", pieces),
+                    () -> commands.cut(pieces)));
         }
         return menu;
     }
@@ -127,10 +123,8 @@ public final class NotesMenu {
     }
 
     private static MenuItem item(String words, String keys, Runnable action) {
-        MenuItem item = new MenuItem(keys.isEmpty() ? Words.say(words) : Words.say("menu.withKeys", Words.say(words), keys));
-        item.setId(words.replace('.', '-'));
-        item.setOnAction(event -> action.run());
-        return item;
+        return Controls.menuItem(words.replace('.', '-'),
+                keys.isEmpty() ? Words.say(words) : Words.say("menu.withKeys", Words.say(words), keys), action);
     }
 
     /** Greyed while nothing is selected; the words say why. */

@@ -123,12 +123,12 @@ final class KeyLane extends Pane {
     private List<MenuItem> items(int index) {
         KeySpan span = plan().spans().get(index);
         int bar = newKeyBar(index);
-        MenuItem change = item("keys-change", Words.say("keys.change", span.key().text()), () -> openFence.accept(index));
-        MenuItem split = item("keys-new", Words.say("keys.new", bar), () -> {
+        MenuItem change = Controls.menuItem("keys-change", Words.say("keys.change", span.key().text()), () -> openFence.accept(index));
+        MenuItem split = Controls.menuItem("keys-new", Words.say("keys.new", bar), () -> {
             edit(Words.say("keys.newDone", bar), plan().plus(bar, span.key()));
             openFence.accept(plan().indexAt(bar));
         });
-        MenuItem remove = item("keys-remove", index == 0 ? Words.say("keys.firstStays")
+        MenuItem remove = Controls.menuItem("keys-remove", index == 0 ? Words.say("keys.firstStays")
                 : Words.say("keys.remove", span.key().text(), plan().spans().get(index - 1).key().text()), () -> remove(index));
         remove.setDisable(index == 0);
         return List.of(change, split, remove);
@@ -140,13 +140,6 @@ final class KeyLane extends Pane {
         int clicked = pressedAt < 0 ? 0 : time().barOf(Math.round(Math.max(0, ladder.viewport().tick(pressedAt))));
         int playhead = time().barOf(session.playhead().get());
         return clicked > from ? clicked : playhead > from && plan().indexAt(playhead) == index ? playhead : from + 1;
-    }
-
-    private static MenuItem item(String id, String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
-        item.setId(id);
-        item.setOnAction(event -> action.run());
-        return item;
     }
 
     private void remove(int index) {

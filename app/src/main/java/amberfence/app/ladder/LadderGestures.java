@@ -125,7 +125,7 @@ final class LadderGestures {
             }
             return;
         }
-        List<Note> notes = commands.heard().notes().stream().filter(source::contains).toList();
+        List<Note> notes = source.in(commands.heard());
         boolean edge = hit.place() == LadderHit.Place.START || hit.place() == LadderHit.Place.END;
         drag = edge ? new StretchDrag(ladder, session, commands, grabbed, notes, hit.place() == LadderHit.Place.END,
                 event.getX()) : new MoveDrag(ladder, session, commands, grabbed, notes, event.getX(), event.getY());

@@ -144,11 +144,8 @@ final class LadderTools extends HBox {
 
     /** Adds the step that trims small overlaps. */
     private void trim() {
-        long slot = session.song().nextId();
         Lengths step = Lengths.of(Lengths.How.TRIM_OVERLAPS);
-        session.edit(Words.say("edit.stepAdd", StepCatalogue.kindOf(step).name()),
-                song -> song.plusStep(session.selectedPart().get(), step));
-        session.openStep().set(slot);
+        session.addStep(session.selectedPart().get(), Words.say("edit.stepAdd", StepCatalogue.kindOf(step).name()), song -> step);
     }
 
     private void update() {

@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -94,14 +93,10 @@ final class VelocityLane extends Region {
         Set<Long> selected = session.selectedNotes().get();
         wanted.clear();
         if (selected.contains(note.id())) {
-            inSong().filter(some -> selected.contains(some.id())).forEach(some -> want(some, some.velocity() + by));
+            session.selectedIn(ladder.scene().part().line()).forEach(some -> want(some, some.velocity() + by));
         } else {
             want(note, note.velocity() + by);
         }
-    }
-
-    private Stream<Note> inSong() {
-        return ladder.scene().part().line().notes().stream();
     }
 
     private void drawOver(double x, double y) {
@@ -112,7 +107,7 @@ final class VelocityLane extends Region {
     }
 
     private void want(Note note, int velocity) {
-        wanted.put(note.id(), (int) Math.max(1, Math.min(127, velocity)));
+        wanted.put(note.id(), Math.max(1, Math.min(127, velocity)));
     }
 
     private static double top(int velocity) {

@@ -131,10 +131,7 @@ final class PartCard extends VBox {
     }
 
     private static MenuItem item(String words, Runnable action) {
-        MenuItem item = new MenuItem(Words.say(words));
-        item.setId(words.replace('.', '-'));
-        item.setOnAction(event -> action.run());
-        return item;
+        return Controls.menuItem(words.replace('.', '-'), Words.say(words), action);
     }
 
     private Menu roles(Part part) {

@@ -84,10 +84,8 @@ public final class PartsView extends VBox {
         List<MenuItem> items = new ArrayList<>();
         for (Role role : Role.values()) {
             String word = Words.say("role." + role.name().toLowerCase(Locale.ROOT));
-            MenuItem item = new MenuItem(word);
-            item.setId("add-part-" + role.name().toLowerCase(Locale.ROOT));
-            item.setOnAction(event -> PartsView.addPart(session, role));
-            items.add(item);
+            items.add(Controls.menuItem("add-part-" + role.name().toLowerCase(Locale.ROOT), word,
+                    () -> PartsView.addPart(session, role)));
         }
         return items;
     }

@@ -90,23 +90,16 @@ final class TakesView extends VBox {
 
     private List<MenuItem> items(Part part, int index) {
         Take take = part.takes().get(index);
-        MenuItem rename = item("take-rename", Words.say("takes.rename"), () -> rename(part, index));
-        MenuItem toPart = item("take-to-part", Words.say("takes.toPart"), () -> session.edit(
+        MenuItem rename = Controls.menuItem("take-rename", Words.say("takes.rename"), () -> rename(part, index));
+        MenuItem toPart = Controls.menuItem("take-to-part", Words.say("takes.toPart"), () -> session.edit(
                 Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
                         Words.say("takes.partName", part.name(), take.name()))));
-        MenuItem remove = item("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> {
+        MenuItem remove = Controls.menuItem("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> {
             session.outlinedTake().set(null);
             session.editPart(Words.say("takes.removed", take.name()), same -> same.minusTake(index));
         });
         remove.setDisable(index == 0);
         return List.of(rename, toPart, remove);
-    }
-
-    private static MenuItem item(String id, String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
-        item.setId(id);
-        item.setOnAction(event -> action.run());
-        return item;
     }
 
     /** Puts a field in the place of the take's name. */

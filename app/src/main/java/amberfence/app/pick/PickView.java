@@ -8,6 +8,7 @@ import amberfence.step.pick.Pick;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -90,18 +91,17 @@ public final class PickView extends VBox {
     }
 
     private void set(List<PickRow> changed, boolean turn) {
-        try {
-            session.pick().rule().set(Optional.of(PickRow.rule(changed, turn)));
-            trouble.setText("");
-        } catch (IllegalArgumentException e) {
-            trouble.setText(e.getMessage());
-        }
-        showTrouble();
+        take(() -> PickRow.rule(changed, turn));
     }
 
     private void readText() {
+        take(() -> Pick.parse(text.getText()));
+    }
+
+    /** Takes a rule; one that cannot be read is told, and the rule before it stays. */
+    private void take(Supplier<Pick.Rule> rule) {
         try {
-            session.pick().rule().set(Optional.of(Pick.parse(text.getText())));
+            session.pick().rule().set(Optional.of(rule.get()));
             trouble.setText("");
         } catch (IllegalArgumentException e) {
             trouble.setText(e.getMessage());

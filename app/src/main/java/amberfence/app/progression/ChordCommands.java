@@ -46,9 +46,8 @@ public final class ChordCommands {
     /** The chords that are meant: the selected ones, else all. */
     List<Long> meant() {
         Set<Long> selected = session.selectedChords().get();
-        List<Long> all = song().progression().spans().stream().map(ChordSpan::id).toList();
-        List<Long> chosen = all.stream().filter(selected::contains).toList();
-        return chosen.isEmpty() ? all : chosen;
+        List<ChordSpan> chosen = song().progression().in(selected);
+        return (chosen.isEmpty() ? song().progression().spans() : chosen).stream().map(ChordSpan::id).toList();
     }
 
     private boolean has() {
@@ -58,8 +57,12 @@ public final class ChordCommands {
         return !song().progression().isEmpty();
     }
 
-    private String counted(String words) {
-        return Words.say("hands.counted", words, Words.count("chordCount", meant().size()));
+    /** Edits the meant chords, under a name that counts them; without any chord says so. */
+    private void editMeant(String words, BiFunction<Song, List<Long>, Song> edit) {
+        List<Long> ids = meant();
+        if (has()) {
+            edit(Words.say("hands.counted", words, Words.count("chordCount", ids.size())), song -> edit.apply(song, ids));
+        }
     }
 
     private void edit(String name, UnaryOperator<Song> edit) {
@@ -118,9 +121,7 @@ public final class ChordCommands {
 
     /** Names the selected notes and puts the chord where they are. */
     public void putFromNotes() {
-        Set<Long> selected = session.selectedNotes().get();
-        List<Note> notes = session.part().map(part -> session.results().get().part(part.id()).line().notes().stream()
-                .filter(note -> selected.contains(note.id())).toList()).orElse(List.of());
+        List<Note> notes = SelectedChord.notes(session);
         Optional<Chord> named = SelectedChord.name(notes, session.results().get());
         if (named.isEmpty()) {
             session.message().set(Words.say(notes.size() < 2 ? "chords.selectNotes" : "chords.noName"));
@@ -163,23 +164,18 @@ public final class ChordCommands {
             session.message().set(Words.say("chords.selectFirst"));
             return;
         }
-        List<Long> ids = meant();
-        edit(counted(Words.say("chords.delete")), song -> song.withProgression(song.progression().minus(ids)));
+        editMeant(Words.say("chords.delete"), (song, ids) -> song.withProgression(song.progression().minus(ids)));
         session.selectedChords().set(Set.of());
     }
 
     public void repeat() {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(Words.say("chords.repeat")), song -> ProgressionEdits.repeated(song, ids));
-        }
+        editMeant(Words.say("chords.repeat"), ProgressionEdits::repeated);
     }
 
     /** Copies the meant chords, to be pasted at the playhead. */
     public void copy() {
-        List<Long> ids = meant();
         if (has()) {
-            copied = song().progression().spans().stream().filter(span -> ids.contains(span.id())).toList();
+            copied = song().progression().in(meant());
             session.message().set(Words.say("chords.copied", Words.count("chordCount", copied.size())));
         }
     }
@@ -192,24 +188,19 @@ public final class ChordCommands {
         }
         long by = session.playhead().get() - copied.get(0).start();
         put(Words.count("chordCount", copied.size()),
-                copied.stream().map(span -> span.withTime(span.start() + by, span.end() + by)).toList());
+                copied.stream().map(span -> span.shifted(by)).toList());
     }
 
     /** Cuts each meant chord at the middle line of the grid inside it. */
     public void split() {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(Words.say("chords.split")), song -> {
-                Song changed = song;
-                for (long id : ids) {
-                    ChordSpan span = changed.progression().find(id).orElseThrow();
-                    long middle = session.snap().nearest(changed.time(), span.start() + span.length() / 2);
-                    changed = changed.withProgression(changed.progression().cut(id, middle, changed.nextId()))
-                            .withNextId(changed.nextId() + 1);
-                }
-                return changed;
-            });
-        }
+        editMeant(Words.say("chords.split"), (song, ids) -> {
+            Song changed = song;
+            for (ChordSpan span : song.progression().in(ids)) {
+                long middle = session.snap().nearest(song.time(), span.start() + span.length() / 2);
+                changed = ProgressionEdits.cut(changed, span.id(), middle);
+            }
+            return changed;
+        });
     }
 
     public void join(long id) {
@@ -221,52 +212,36 @@ public final class ChordCommands {
     }
 
     public void shift(long ticks) {
-        List<Long> ids = meant();
-        edit(counted(Words.say("chords.shift")), song -> ProgressionEdits.shifted(song, ids, ticks));
+        editMeant(Words.say("chords.shift"), (song, ids) -> ProgressionEdits.shifted(song, ids, ticks));
     }
 
     /** Changes the voicing of the meant chords. */
     public void voice(String words, UnaryOperator<Voicing> change) {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(words), song -> ProgressionEdits.voiced(song, ids, change));
-        }
+        editMeant(words, (song, ids) -> ProgressionEdits.voiced(song, ids, change));
     }
 
     /** Changes the voice that plays a member, by the member's number, in each meant chord that has it. */
     public void voiceMember(String words, int number, BiFunction<Voicing, Integer, Voicing> change) {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(words), song -> song.withProgression(song.progression().with(ids, span -> {
-                Voicing voicing = span.sounding();
-                int voice = span.chord().voiceOf(number, voicing);
-                return voice < 0 ? span : span.withVoicing(change.apply(voicing, voice));
-            })));
-        }
+        editMeant(words, (song, ids) -> song.withProgression(song.progression().with(ids, span -> {
+            Voicing voicing = span.sounding();
+            int voice = span.chord().voiceOf(number, voicing);
+            return voice < 0 ? span : span.withVoicing(change.apply(voicing, voice));
+        })));
     }
 
     /** Gives the meant chords a voicing made from their symbols. */
     public void voiceFromChord(String words, Function<Chord, Voicing> make) {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(words), song -> song.withProgression(song.progression().with(ids,
-                    span -> span.withVoicing(make.apply(span.chord())))));
-        }
+        editMeant(words, (song, ids) -> song.withProgression(song.progression().with(ids,
+                span -> span.withVoicing(make.apply(span.chord())))));
     }
 
     /** Changes the meant chords, each in the key of its moment. */
     public void change(String words, BiFunction<Chord, Key, Chord> change) {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(words), song -> ProgressionEdits.changed(song, ids, change));
-        }
+        editMeant(words, (song, ids) -> ProgressionEdits.changed(song, ids, change));
     }
 
     public void suspend() {
-        List<Long> ids = meant();
-        if (has()) {
-            edit(counted(Words.say("chords.suspend")), song -> ProgressionEdits.suspendedBefore(song, ids));
-        }
+        editMeant(Words.say("chords.suspend"), ProgressionEdits::suspendedBefore);
     }
 
     /** Finds the smoothest voicings of the whole progression; says the motion before and after. */

@@ -57,9 +57,7 @@ public final class ChordKeyboard extends VBox {
 
     private void update() {
         Results results = session.results().get();
-        Set<Long> selected = session.selectedNotes().get();
-        List<Note> chosen = session.part().map(part -> results.part(part.id()).line().notes().stream()
-                .filter(note -> selected.contains(note.id())).toList()).orElse(List.of());
+        List<Note> chosen = SelectedChord.notes(session);
         if (chosen.size() > 1) {
             show(SelectedChord.name(chosen, results).map(Chord::text).orElse(Words.say("chords.noNameShort")),
                     chosen.stream().map(Note::pitch).distinct().sorted().toList(), results.fence().spellingAt(chosen.get(0).start()));

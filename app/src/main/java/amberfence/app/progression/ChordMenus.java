@@ -1,6 +1,7 @@
 package amberfence.app.progression;
 
 import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.ProgressionEdits;
 import amberfence.reading.ChordReader;
@@ -60,20 +61,20 @@ public final class ChordMenus {
                 heading.setDisable(true);
                 templates.getItems().add(heading);
             }
-            templates.getItems().add(item("template-" + template.name().replaceAll("[^A-Za-z]+", "-"), template.name(),
+            templates.getItems().add(Controls.menuItem("template-" + template.name().replaceAll("[^A-Za-z]+", "-"), template.name(),
                     () -> commands.put(template)));
         }
         Menu read = menu("chords-read", "chords.readMenu");
-        read.getItems().add(item("chords-read-all", Words.say("chords.readAll"), () -> commands.readFrom(Optional.empty())));
+        read.getItems().add(Controls.menuItem("chords-read-all", Words.say("chords.readAll"), () -> commands.readFrom(Optional.empty())));
         for (Part part : session.song().parts()) {
             if (!part.isDrums()) {
-                read.getItems().add(item("chords-read-" + part.id(), Words.say("chords.readPart", part.name()),
+                read.getItems().add(Controls.menuItem("chords-read-" + part.id(), Words.say("chords.readPart", part.name()),
                         () -> commands.readFrom(Optional.of(part.id()))));
             }
         }
-        return List.of(templates, item("chords-chart", Words.say("chords.chart"), openChart),
-                item("chords-from-notes", Words.say("chords.fromNotes"), commands::putFromNotes), read, new SeparatorMenuItem(),
-                item("chords-make-part", Words.say("chords.makePart"), commands::makePart));
+        return List.of(templates, Controls.menuItem("chords-chart", Words.say("chords.chart"), openChart),
+                Controls.menuItem("chords-from-notes", Words.say("chords.fromNotes"), commands::putFromNotes), read, new SeparatorMenuItem(),
+                Controls.menuItem("chords-make-part", Words.say("chords.makePart"), commands::makePart));
     }
 
     /** Voicings of the meant chords. */
@@ -91,7 +92,7 @@ public final class ChordMenus {
                 voiceItem("voice-low-down", Words.say("voice.lowestDown"), voicing -> voicing.withOctave(0, -1)),
                 voiceItem("voice-high-up", Words.say("voice.highestUp"), voicing -> voicing.withOctave(voicing.size() - 1, 1)),
                 voiceItem("voice-without-low", Words.say("voice.withoutLowest"), voicing -> voicing.without(0)));
-        return List.of(item("voice-smooth", Words.say("voice.smooth"), openSmooth), new SeparatorMenuItem(),
+        return List.of(Controls.menuItem("voice-smooth", Words.say("voice.smooth"), openSmooth), new SeparatorMenuItem(),
                 voiceItem("voice-invert-up", Words.say("voice.invertUp"), Voicing::invertedUp),
                 voiceItem("voice-invert-down", Words.say("voice.invertDown"), Voicing::invertedDown),
                 voiceItem("voice-drop-2", Words.say("voice.drop2"), voicing -> voicing.dropped(2)),
@@ -99,12 +100,12 @@ public final class ChordMenus {
                 voiceItem("voice-drop-24", Words.say("voice.drop24"), voicing -> voicing.dropped(2, 4)),
                 voiceItem("voice-close", Words.say("voice.close"), Voicing::closed),
                 voiceItem("voice-open", Words.say("voice.open"), Voicing::opened),
-                item("voice-spread", Words.say("voice.spread"),
+                Controls.menuItem("voice-spread", Words.say("voice.spread"),
                         () -> commands.voiceFromChord(Words.say("voice.spread"), Voicing::ofSpread)),
                 around, more, outer("voice-top", "voice.top", Voicing::withTop), outer("voice-bottom", "voice.bottom", Voicing::withBottom),
                 new SeparatorMenuItem(), voiceItem("voice-octave-up", Words.say("voice.octaveUp"), voicing -> voicing.transposed(12)),
                 voiceItem("voice-octave-down", Words.say("voice.octaveDown"), voicing -> voicing.transposed(-12)),
-                item("voice-usual", Words.say("voice.usual"), () -> commands.voiceFromChord(Words.say("voice.usual"), Voicing::of)));
+                Controls.menuItem("voice-usual", Words.say("voice.usual"), () -> commands.voiceFromChord(Words.say("voice.usual"), Voicing::of)));
     }
 
     /** For each member of the first meant chord: an octave up or down, doubled, left out. */
@@ -126,7 +127,7 @@ public final class ChordMenus {
 
     /** The same member of every meant chord, by its number; a chord that has none stays. */
     private MenuItem member(int number, String id, String words, BiFunction<Voicing, Integer, Voicing> change) {
-        return item("member-" + number + "-" + id, Words.say(words), () -> commands.voiceMember(Words.say(words), number, change));
+        return Controls.menuItem("member-" + number + "-" + id, Words.say(words), () -> commands.voiceMember(Words.say(words), number, change));
     }
 
     private Optional<ChordSpan> first() {
@@ -160,7 +161,7 @@ public final class ChordMenus {
     }
 
     private MenuItem voiceItem(String id, String words, UnaryOperator<Voicing> change) {
-        return item(id, words, () -> commands.voice(words, change));
+        return Controls.menuItem(id, words, () -> commands.voice(words, change));
     }
 
     /** What is changed in many chords at once. */
@@ -169,32 +170,32 @@ public final class ChordMenus {
                 changeItem("change-ninths", "chords.ninths", (chord, key) -> ProgressionEdits.extended(chord, key, 9)),
                 changeItem("change-no-fifth", "chords.noFifth", (chord, key) -> chord.kind().tone(5).isPresent()
                         && chord.kind().tones().size() > 3 ? chord.withKind(chord.kind().without(5)) : chord),
-                item("change-suspend", Words.say("chords.suspend"), commands::suspend),
+                Controls.menuItem("change-suspend", Words.say("chords.suspend"), commands::suspend),
                 changeItem("change-swap", "chords.swap", ProgressionEdits::swapped), new SeparatorMenuItem(),
                 changeItem("change-semitone-up", "hands.semitoneUp", (chord, key) -> chord.transposed(1, key.spelling())),
                 changeItem("change-semitone-down", "hands.semitoneDown", (chord, key) -> chord.transposed(-1, key.spelling())),
                 changeItem("change-degree-up", "hands.degreeUp", (chord, key) -> ProgressionEdits.byDegrees(chord, key, 1)),
                 changeItem("change-degree-down", "hands.degreeDown", (chord, key) -> ProgressionEdits.byDegrees(chord, key, -1)),
                 toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
-                new SeparatorMenuItem(), item("chords-copy", Words.say("chords.copy"), commands::copy),
-                item("chords-paste", Words.say("chords.paste"), commands::paste),
-                item("chords-repeat", Words.say("chords.repeat"), commands::repeat),
-                item("chords-split", Words.say("chords.split"), commands::split),
-                item("chords-delete", Words.say("chords.delete"), commands::delete));
+                new SeparatorMenuItem(), Controls.menuItem("chords-copy", Words.say("chords.copy"), commands::copy),
+                Controls.menuItem("chords-paste", Words.say("chords.paste"), commands::paste),
+                Controls.menuItem("chords-repeat", Words.say("chords.repeat"), commands::repeat),
+                Controls.menuItem("chords-split", Words.say("chords.split"), commands::split),
+                Controls.menuItem("chords-delete", Words.say("chords.delete"), commands::delete));
     }
 
     private Menu toKey(String id, String words, Scale scale) {
         Menu menu = menu(id, words);
         for (int tonic = 0; tonic < 12; tonic++) {
             Key to = Key.of(new PitchClass(tonic), scale);
-            menu.getItems().add(item(id + "-" + tonic, to.text(), () -> commands.change(to.text(),
+            menu.getItems().add(Controls.menuItem(id + "-" + tonic, to.text(), () -> commands.change(to.text(),
                     (chord, from) -> ProgressionEdits.toKey(chord, from, to))));
         }
         return menu;
     }
 
     private MenuItem changeItem(String id, String words, BiFunction<Chord, Key, Chord> change) {
-        return item(id, Words.say(words), () -> commands.change(Words.say(words), change));
+        return Controls.menuItem(id, Words.say(words), () -> commands.change(Words.say(words), change));
     }
 
     /** What can be done with one chord; other readings of the notes under it among it. */
@@ -202,16 +203,16 @@ public final class ChordMenus {
         long id = card.span().id();
         Menu readings = menu("card-readings", "chords.readings");
         ChordReader.readings(session.results().get().song(), card.span().start(), card.span().end()).stream().limit(8)
-                .forEach(chord -> readings.getItems().add(item("reading-" + chord.plainText().replace('/', '-'), chord.text(),
+                .forEach(chord -> readings.getItems().add(Controls.menuItem("reading-" + chord.plainText().replace('/', '-'), chord.text(),
                         () -> commands.replace(id, chord))));
         because(readings, "chords.noReadings");
-        List<MenuItem> items = new ArrayList<>(List.of(item("card-edit", Words.say("chords.edit"), card::type), readings,
-                item("card-join", Words.say("chords.join"), () -> commands.join(id))));
+        List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("card-edit", Words.say("chords.edit"), card::type), readings,
+                Controls.menuItem("card-join", Words.say("chords.join"), () -> commands.join(id))));
         Menu voice = menu("card-voice", "chords.voice");
         voice.getItems().setAll(voice());
         Menu change = menu("card-change", "chords.change");
         change.getItems().setAll(change());
-        items.addAll(List.of(voice, change, item("card-delete", Words.say("chords.delete"), () -> {
+        items.addAll(List.of(voice, change, Controls.menuItem("card-delete", Words.say("chords.delete"), () -> {
             session.selectedChords().set(Set.of(id));
             commands.delete();
         })));
@@ -222,13 +223,5 @@ public final class ChordMenus {
         Menu menu = new Menu(Words.say(words));
         menu.setId(id);
         return menu;
-    }
-
-    private static MenuItem item(String id, String words, Runnable action) {
-        MenuItem item = new MenuItem(words);
-        item.setMnemonicParsing(false);
-        item.setId(id);
-        item.setOnAction(event -> action.run());
-        return item;
     }
 }

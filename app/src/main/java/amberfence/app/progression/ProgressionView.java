@@ -85,6 +85,7 @@ public final class ProgressionView extends VBox {
         session.selectedChords().addListener((property, old, now) -> build());
         session.timeAxis().addListener((property, old, now) -> place());
         build();
+        showMotion();
     }
 
     private ToggleButton toggle() {
@@ -135,6 +136,7 @@ public final class ProgressionView extends VBox {
             fold.setSelected(!now.isEmpty());
         }
         build();
+        showMotion();
     }
 
     private void build() {
@@ -147,6 +149,9 @@ public final class ProgressionView extends VBox {
             }
             place();
         });
+    }
+
+    private void showMotion() {
         List<Voicing> voicings = progression().voicings();
         int usual = SmoothVoicings.motion(progression().spans().stream().map(span -> Voicing.of(span.chord())).toList());
         motion.setText(voicings.size() < 2 ? "" : Words.say("chords.motion", SmoothVoicings.motion(voicings), usual));

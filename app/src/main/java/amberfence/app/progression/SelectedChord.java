@@ -1,6 +1,7 @@
 package amberfence.app.progression;
 
 import amberfence.app.session.Results;
+import amberfence.app.session.Session;
 import amberfence.song.Note;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordNames;
@@ -9,9 +10,14 @@ import amberfence.theory.PitchClassSet;
 import java.util.List;
 import java.util.Optional;
 
-/** What chord some notes are. */
+/** The notes that are selected in the ladder, and what chord they are. */
 final class SelectedChord {
     private SelectedChord() {
+    }
+
+    /** The selected notes as the steps make them. */
+    static List<Note> notes(Session session) {
+        return session.part().map(part -> session.selectedIn(session.results().get().part(part.id()).line())).orElse(List.of());
     }
 
     /** The best name of the pitch classes of some notes, the lowest being the bass. */

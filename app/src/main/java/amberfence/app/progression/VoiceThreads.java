@@ -7,8 +7,10 @@ import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.app.words.Words;
 import amberfence.song.ChordSpan;
+import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
 import amberfence.theory.VoiceMotion;
+import amberfence.theory.Voicing;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.Canvas;
@@ -30,6 +32,10 @@ final class VoiceThreads extends Region {
     private final Canvas canvas = new Canvas();
     private final Label hover = Controls.label("", "tooltip");
     private boolean showParallels;
+    /** Worked out once for a song, not on every frame of scrolling. */
+    private List<Voicing> voicings = List.of();
+    private int lowest;
+    private int highest;
 
     VoiceThreads(Session session) {
         this.session = session;
@@ -40,6 +46,8 @@ final class VoiceThreads extends Region {
         hover.setId("thread-hover");
         hover.setMouseTransparent(true);
         getChildren().addAll(swatches, canvas, hover);
+        session.results().addListener((property, old, now) -> update());
+        update();
         canvas.setOnMouseMoved(event -> hoverAt(event.getX(), event.getY()));
         canvas.setOnMouseExited(event -> hover.setVisible(false));
     }
@@ -65,18 +73,14 @@ final class VoiceThreads extends Region {
         return axis().x((span.start() + span.end()) / 2.0);
     }
 
-    private int[] range() {
-        int low = 127;
-        int high = 0;
-        for (ChordSpan span : spans()) {
-            low = Math.min(low, span.sounding().lowest());
-            high = Math.max(high, span.sounding().highest());
-        }
-        return new int[] {low, Math.max(low + 12, high)};
+    private void update() {
+        voicings = session.results().get().song().progression().voicings();
+        lowest = voicings.stream().mapToInt(Voicing::lowest).min().orElse(0);
+        highest = Math.max(lowest + PitchClass.COUNT, voicings.stream().mapToInt(Voicing::highest).max().orElse(0));
     }
 
-    private static double y(int pitch, int[] range) {
-        return HEIGHT - MARGIN - (HEIGHT - 2 * MARGIN) * (pitch - range[0]) / (range[1] - range[0]);
+    private double y(int pitch) {
+        return HEIGHT - MARGIN - (HEIGHT - 2 * MARGIN) * (pitch - lowest) / (highest - lowest);
     }
 
     @Override
@@ -95,14 +99,13 @@ final class VoiceThreads extends Region {
 
     private void paint(GraphicsContext g) {
         g.clearRect(0, 0, getWidth(), HEIGHT);
-        int[] range = range();
         List<ChordSpan> spans = spans();
         for (int i = 1; i < spans.size(); i++) {
             double from = x(spans.get(i - 1));
             double to = x(spans.get(i));
             if (to >= 0 && from <= getWidth()) {
-                VoiceMotion motion = VoiceMotion.of(spans.get(i - 1).sounding(), spans.get(i).sounding());
-                motion.moves().forEach(move -> thread(g, from, to, move, range));
+                VoiceMotion motion = VoiceMotion.of(voicings.get(i - 1), voicings.get(i));
+                motion.moves().forEach(move -> thread(g, from, to, move));
                 if (showParallels && !motion.parallels().isEmpty()) {
                     g.setFill(swatches.color(Role.ALARM));
                     g.fillRect((from + to) / 2 - 4, 1, 8, 2);
@@ -111,20 +114,20 @@ final class VoiceThreads extends Region {
             }
         }
         g.setFill(swatches.color(Role.AMBER_DEEP));
-        for (ChordSpan span : spans) {
-            double x = x(span);
+        for (int i = 0; i < spans.size(); i++) {
+            double x = x(spans.get(i));
             if (x >= -5 && x <= getWidth() + 5) {
-                span.sounding().pitches().forEach(pitch -> g.fillOval(x - 2.5, y(pitch, range) - 2.5, 5, 5));
+                voicings.get(i).pitches().forEach(pitch -> g.fillOval(x - 2.5, y(pitch) - 2.5, 5, 5));
             }
         }
     }
 
-    private void thread(GraphicsContext g, double from, double to, VoiceMotion.Move move, int[] range) {
+    private void thread(GraphicsContext g, double from, double to, VoiceMotion.Move move) {
         boolean leap = Math.abs(move.semitones()) > LEAP;
         g.setStroke(swatches.color(leap ? Role.ALARM : Role.AMBER_DEEP));
         g.setLineWidth(leap ? 2 : 1.2);
-        double y1 = y(move.from(), range);
-        double y2 = y(move.to(), range);
+        double y1 = y(move.from());
+        double y2 = y(move.to());
         double third = (to - from) / 3;
         g.beginPath();
         g.moveTo(from, y1);
@@ -134,12 +137,11 @@ final class VoiceThreads extends Region {
 
     private void hoverAt(double x, double y) {
         List<ChordSpan> spans = spans();
-        int[] range = range();
         for (int i = 1; i < spans.size(); i++) {
             double from = x(spans.get(i - 1));
             double to = x(spans.get(i));
             if (x >= from && x <= to) {
-                nearest(VoiceMotion.of(spans.get(i - 1).sounding(), spans.get(i).sounding()), (x - from) / (to - from), y, range)
+                nearest(VoiceMotion.of(voicings.get(i - 1), voicings.get(i)), (x - from) / (to - from), y)
                         .ifPresent(words -> show(words, x));
                 return;
             }
@@ -147,12 +149,12 @@ final class VoiceThreads extends Region {
         hover.setVisible(false);
     }
 
-    private Optional<String> nearest(VoiceMotion motion, double share, double y, int[] range) {
+    private Optional<String> nearest(VoiceMotion motion, double share, double y) {
         int best = 0;
         double distance = Double.MAX_VALUE;
         for (int i = 0; i < motion.moves().size(); i++) {
             VoiceMotion.Move move = motion.moves().get(i);
-            double at = y(move.from(), range) + share * (y(move.to(), range) - y(move.from(), range));
+            double at = y(move.from()) + share * (y(move.to()) - y(move.from()));
             if (Math.abs(at - y) < distance) {
                 distance = Math.abs(at - y);
                 best = i;

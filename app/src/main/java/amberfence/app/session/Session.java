@@ -2,9 +2,12 @@ package amberfence.app.session;
 
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.Fence;
+import amberfence.song.Line;
+import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
+import amberfence.step.Step;
 import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
@@ -13,6 +16,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -149,6 +153,13 @@ public final class Session {
         refresh();
     }
 
+    /** Adds a step behind the others of a part; it is open then. */
+    public void addStep(int partId, String name, Function<Song, Step> make) {
+        long slot = song().nextId();
+        edit(name, song -> song.plusStep(partId, make.apply(song)));
+        openStep.set(slot);
+    }
+
     public Optional<String> undoName() {
         return history.undoName();
     }
@@ -256,6 +267,12 @@ public final class Session {
 
     public ObjectProperty<Set<Long>> selectedNotes() {
         return selectedNotes;
+    }
+
+    /** The selected notes of a line, in its order. */
+    public List<Note> selectedIn(Line line) {
+        Set<Long> selected = selectedNotes.get();
+        return line.notes().stream().filter(note -> selected.contains(note.id())).toList();
     }
 
     /** The take of the selected part that is drawn as outlines over the current one; null for none. */

@@ -99,13 +99,10 @@ public final class ExportSheet {
     }
 
     private static MenuItem chords(String id, String words, Runnable close, Runnable write) {
-        MenuItem item = new MenuItem(Words.say(words));
-        item.setId(id);
-        item.setOnAction(event -> {
+        return Controls.menuItem(id, Words.say(words), () -> {
             close.run();
             write.run();
         });
-        return item;
     }
 
     private static String changed(Session session, Part part) {

@@ -42,7 +42,7 @@ public final class OnceSheet {
     public static Sheet of(Session session, NoteCommands commands, StepKind kind, Runnable close) {
         NoteSet chosen = commands.selection().source();
         Part part = session.part().orElseThrow();
-        Line notes = Line.of(part.line().notes().stream().filter(chosen::contains).toList());
+        Line notes = Line.of(chosen.in(part.line()));
         OnceSheet sheet = new OnceSheet(session, commands,
                 kind.usual().fitted(notes, HandEdits.meant(session.song(), part)));
         sheet.update();
@@ -61,7 +61,7 @@ public final class OnceSheet {
     private void update() {
         NoteSet chosen = commands.selection().source();
         Part part = session.part().orElseThrow();
-        long tick = part.line().notes().stream().filter(chosen::contains).findFirst().map(Note::start).orElse(0L);
+        long tick = chosen.in(part.line()).stream().findFirst().map(Note::start).orElse(0L);
         Controls.rebuild(form, () -> form.getChildren().setAll(StepForm.of(step, new FormHost(session, tick,
                 (words, changed) -> {
                     step = changed;

@@ -103,10 +103,8 @@ final class StepCard extends VBox {
     }
 
     private static MenuItem item(String words, boolean disabled, Runnable action) {
-        MenuItem item = new MenuItem(Words.say(words));
-        item.setId(words.replace('.', '-'));
+        MenuItem item = Controls.menuItem(words.replace('.', '-'), Words.say(words), action);
         item.setDisable(disabled);
-        item.setOnAction(event -> action.run());
         return item;
     }
 

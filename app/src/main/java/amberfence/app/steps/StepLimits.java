@@ -1,6 +1,7 @@
 package amberfence.app.steps;
 
 import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Limit;
 import amberfence.song.Note;
@@ -20,8 +21,7 @@ final class StepLimits {
     static List<MenuItem> items(Session session, StepSlot slot, Part part) {
         Optional<Pick.Rule> rule = session.pick().rule().get();
         NoteSet picked = session.pick().notes().get();
-        NoteSet selected = NoteSet.of(part.line().notes().stream().map(Note::id)
-                .filter(session.selectedNotes().get()::contains).toList());
+        NoteSet selected = NoteSet.of(session.selectedIn(part.line()).stream().map(Note::id).toList());
         MenuItem all = item("limit-all", Words.say("limit.all"), session, slot, Optional.empty());
         MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", some.text()))
                 .orElse(Words.say("limit.noRule")), session, slot, rule.map(Pick.class::cast));
@@ -37,11 +37,8 @@ final class StepLimits {
     }
 
     private static MenuItem item(String id, String words, Session session, StepSlot slot, Optional<Pick> limit) {
-        MenuItem item = new MenuItem(words);
-        item.setId(id);
-        item.setMnemonicParsing(false);
-        item.setOnAction(event -> session.editStep(Words.say("edit.limit", limit.map(Pick::text).orElse(Words.say("limit.all"))),
-                slot.id(), same -> same.withLimit(limit.map(Limit.class::cast))));
-        return item;
+        return Controls.menuItem(id, words, () -> session.editStep(
+                Words.say("edit.limit", limit.map(Pick::text).orElse(Words.say("limit.all"))), slot.id(),
+                same -> same.withLimit(limit.map(Limit.class::cast))));
     }
 }

@@ -95,11 +95,9 @@ final class StepPicker extends VBox {
     private void choose(StepKind kind) {
         setOpen(false);
         Integer part = session.selectedPart().get();
-        long slot = session.song().nextId();
-        session.edit(Words.say("edit.stepAdd", kind.name()), song -> {
+        session.addStep(part, Words.say("edit.stepAdd", kind.name()), song -> {
             Part target = song.part(part);
-            return song.plusStep(part, kind.usual().fitted(target.line(), Setting.of(song, target)));
+            return kind.usual().fitted(target.line(), Setting.of(song, target));
         });
-        session.openStep().set(slot);
     }
 }

@@ -101,6 +101,15 @@ public final class Controls {
         return button;
     }
 
+    /** An item of a menu; what it says is shown as it is, also with an underscore in a name. */
+    public static MenuItem menuItem(String id, String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setMnemonicParsing(false);
+        item.setId(id);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
     /** Opens a menu under a button. */
     public static ContextMenu openMenu(Node under, List<MenuItem> items) {
         ContextMenu menu = new ContextMenu();

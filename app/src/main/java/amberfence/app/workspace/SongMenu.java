@@ -28,12 +28,8 @@ final class SongMenu {
     }
 
     private static MenuItem item(String words, Runnable action, Shortcut shortcut) {
-        MenuItem item = new MenuItem(Words.say(words));
-        item.setId(words.replace('.', '-'));
-        item.setOnAction(event -> action.run());
-        // Shown only: the scene's own table of keys does the work.
-        item.setText(Words.say("menu.withKeys", Words.say(words), shortcut.keys()));
-        return item;
+        // The keys are shown only: the scene's own table of keys does the work.
+        return Controls.menuItem(words.replace('.', '-'), Words.say("menu.withKeys", Words.say(words), shortcut.keys()), action);
     }
 
     private static Menu recent(SongFiles files) {
