@@ -211,6 +211,6 @@ final class ApplyCommand implements Runnable {
         long tick = finding.note().map(Note::start).orElse(0L);
         Spelling spelling = fence.spellingAt(tick);
         String place = finding.note().isEmpty() ? "" : song.time().position(tick).text() + "  ";
-        return place + new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(finding);
+        return place + StepWords.of(spelling).sentence(finding);
     }
 }

@@ -127,6 +127,12 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
         return tick(new BarPosition(bar, 1, 0));
     }
 
+    /** The tick at which one of the equal shares of a bar begins, counted from 0; the last of all ends where the next bar begins. */
+    public long shareStart(int bar, int share, int shares) {
+        long from = barStart(bar);
+        return from + (barStart(bar + 1) - from) * share / shares;
+    }
+
     public int barOf(long tick) {
         return position(tick).bar();
     }

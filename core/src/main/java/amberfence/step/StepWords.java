@@ -2,6 +2,7 @@ package amberfence.step;
 
 import amberfence.step.Reason.LengthCause;
 import amberfence.step.Reason.ShapeLoss;
+import amberfence.theory.Spelling;
 import java.util.Map;
 import java.util.function.IntFunction;
 
@@ -22,6 +23,11 @@ public final class StepWords {
     /** @param names the name of a MIDI pitch, for example "F♯4" */
     public StepWords(IntFunction<String> names) {
         this.names = names;
+    }
+
+    /** Pitches are named as in a key. */
+    public static StepWords of(Spelling spelling) {
+        return new StepWords(pitch -> spelling.pitch(pitch).text());
     }
 
     /** Why, as a short sentence without a full stop. */

@@ -87,6 +87,11 @@ public final class RomanNumeral {
         return raised && sharps == 0 ? major : new NoteName(own.letter(), own.alteration() + sharps);
     }
 
+    /** Reads what people type for a chord: a numeral in a key, or else a symbol. */
+    public static Chord parseChord(String text, Key key) {
+        return text.matches("[b#♭♯]*[IViv]+.*") ? parse(text, key) : Chord.parse(text);
+    }
+
     /** How a chord is written in a key. An inversion is written with figures where there are such, else with its bass. */
     public static String of(Chord chord, Key key) {
         Optional<String> applied = KeyChords.of(key).degreeOf(chord.root()) > 0

@@ -46,7 +46,8 @@ sealed interface ChangeRow {
 
     /** Whether a person can decide between moving and leaving: what a rule lets pass is decided there. */
     default boolean isToDecide() {
-        return this instanceof Changed changed && !(changed.change() instanceof Change.Added) || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
+        return this instanceof Changed changed && !(changed.change() instanceof Change.Added)
+                || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
     default boolean isFinding() {

@@ -104,7 +104,8 @@ public final class ChangesView extends VBox {
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
-                : Words.say(stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary", outcome.kept().size(), outcome.untouched()));
+                : Words.say(stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
+                        outcome.kept().size(), outcome.untouched()));
         List<ChangeRow> fresh = ChangeRow.of(outcome);
         if (!fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);

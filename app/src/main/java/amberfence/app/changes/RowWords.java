@@ -21,7 +21,7 @@ record RowWords(String place, String names, String degrees, String reason) {
     static RowWords of(ChangeRow row, Results results) {
         String place = row.note().map(note -> results.song().time().position(note.start()).text()).orElse("");
         Spelling spelling = results.fence().spellingAt(row.note().map(Note::start).orElse(0L));
-        StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
+        StepWords words = StepWords.of(spelling);
         if (row instanceof ChangeRow.Found found) {
             return new RowWords(place, "", "", words.sentence(found.finding()));
         } else if (row instanceof ChangeRow.Left left) {

@@ -133,7 +133,7 @@ public final class NoteCommands {
 
     private void tell(Finding finding) {
         Spelling spelling = session.results().get().fence().spellingAt(finding.note().map(Note::start).orElse(0L));
-        session.message().set(new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(finding));
+        session.message().set(StepWords.of(spelling).sentence(finding));
     }
 
     /** Moves the selected notes in time. */

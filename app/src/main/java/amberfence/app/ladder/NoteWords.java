@@ -34,7 +34,7 @@ final class NoteWords {
     }
 
     private static String reason(Standing standing, Spelling spelling) {
-        return new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(standing.reason().orElseThrow());
+        return StepWords.of(spelling).sentence(standing.reason().orElseThrow());
     }
 
     String ofRow(int pitch, long tick, LadderScene scene) {

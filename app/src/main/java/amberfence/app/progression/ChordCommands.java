@@ -86,11 +86,10 @@ public final class ChordCommands {
     /** Reads a symbol or a Roman numeral in the key at a tick. */
     public Chord read(String text, long tick) {
         String plain = text.strip();
-        boolean numeral = plain.matches("[b#♭♯]*[IViv]+.*");
         if (plain.matches("[1-7]")) {
             return KeyChords.of(key(tick)).on(Integer.parseInt(plain), 3);
         }
-        return numeral ? RomanNumeral.parse(plain, key(tick)) : Chord.parse(plain);
+        return RomanNumeral.parseChord(plain, key(tick));
     }
 
     Key key(long tick) {
@@ -103,10 +102,9 @@ public final class ChordCommands {
         int bar = time.barOf(session.playhead().get());
         List<ChordSpan> spans = new ArrayList<>();
         for (List<Chord> chords : template.in(key(session.playhead().get()))) {
-            long from = time.barStart(bar);
-            long length = time.barStart(bar + 1) - from;
             for (int i = 0; i < chords.size(); i++) {
-                spans.add(ChordSpan.of(1, from + length * i / chords.size(), from + length * (i + 1) / chords.size(), chords.get(i)));
+                spans.add(ChordSpan.of(1, time.shareStart(bar, i, chords.size()), time.shareStart(bar, i + 1, chords.size()),
+                        chords.get(i)));
             }
             bar++;
         }

@@ -71,7 +71,7 @@ public final class OnceSheet {
         nothing.set(outcome.changes().isEmpty());
         Spelling spelling = session.results().get().fence().spellingAt(tick);
         String finding = outcome.findings().stream().findFirst()
-                .map(found -> new StepWords(pitch -> spelling.pitch(pitch).text()).sentence(found)).orElse("");
+                .map(found -> StepWords.of(spelling).sentence(found)).orElse("");
         preview.setText(!finding.isEmpty() ? finding : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
                 : Words.say("once.preview", outcome.changes().size(), outcome.considered()));
     }

@@ -53,7 +53,7 @@ public final class ChangeTable {
         Note before = change.note();
         var position = song.time().position(before.start());
         Spelling spelling = fence.spellingAt(before.start());
-        StepWords words = new StepWords(pitch -> spelling.pitch(pitch).text());
+        StepWords words = StepWords.of(spelling);
         Stream<Object> place = Stream.of(song.parts().indexOf(part), part.name(), step, position.bar(), position.beat(),
                 position.tick(), before.start());
         Stream<Object> to = change instanceof Change.Moved moved ? note(moved.after().pitch(), spelling)

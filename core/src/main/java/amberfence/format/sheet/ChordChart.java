@@ -64,11 +64,9 @@ public final class ChordChart {
     }
 
     private static void add(List<String> tokens, TimeMap time, int bar, LongSupplier fresh, Key key, List<ChordSpan> spans) {
-        long from = time.barStart(bar);
-        long length = time.barStart(bar + 1) - from;
         for (int i = 0; i < tokens.size(); i++) {
-            long start = from + length * i / tokens.size();
-            long end = from + length * (i + 1) / tokens.size();
+            long start = time.shareStart(bar, i, tokens.size());
+            long end = time.shareStart(bar, i + 1, tokens.size());
             String token = tokens.get(i);
             int last = spans.size() - 1;
             if (token.equals("/") || token.equals(".")) {
@@ -83,7 +81,7 @@ public final class ChordChart {
 
     private static Chord chord(String token, int bar, Key key) {
         try {
-            return token.matches("[b#♭♯]*[IViv]+.*") ? RomanNumeral.parse(token, key) : Chord.parse(token);
+            return RomanNumeral.parseChord(token, key);
         } catch (MusicTextException e) {
             throw new MusicTextException("bar " + bar + ": " + e.getMessage(), e.suggestions());
         }
