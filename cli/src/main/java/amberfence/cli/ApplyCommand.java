@@ -1,8 +1,10 @@
 package amberfence.cli;
 
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiImport;
 import amberfence.format.sheet.ChangeTable;
+import amberfence.format.sheet.ChordChart;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
@@ -14,7 +16,9 @@ import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
+import amberfence.step.Kept;
 import amberfence.step.PartResult;
+import amberfence.step.Reason;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
@@ -33,6 +37,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -122,7 +128,7 @@ final class ApplyCommand implements Runnable {
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (key == null && steps.isEmpty()) {
+        if (key == null && steps.isEmpty() && steps.fit().progression().isEmpty()) {
             return song;
         }
         Optional<Key> fence = named.or(() -> steps.needKey() ? found(song, out) : Optional.of(song.fence().keys().first()));
@@ -130,7 +136,7 @@ final class ApplyCommand implements Runnable {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        Song fenced = song.withFence(Fence.of(KeyPlan.of(fence.get()), always));
+        Song fenced = withChords(song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
         for (Part part : song.parts()) {
             if (wanted.contains(part.id())) {
                 fenced = withSteps(fenced, part);
@@ -139,11 +145,21 @@ final class ApplyCommand implements Runnable {
         return fenced;
     }
 
+    private Song withChords(Song song, Key key) {
+        FitOptions fit = steps.fit();
+        fit.from().ifPresent(index -> checkPart(song, index));
+        if (fit.progression().isBlank()) {
+            return song;
+        }
+        return PlannedSteps.read(() -> ProgressionEdits.put(song, ChordChart.read(fit.progression(), song.time(), 1, song::nextId,
+                key)));
+    }
+
     private Song withSteps(Song song, Part part) {
         Song planned = song;
-        for (StepOptions.Planned step : steps.planned()) {
+        for (PlannedSteps.Planned step : steps.planned()) {
             long slot = planned.nextId();
-            planned = planned.plusStep(part.id(), step.step()).withPart(part.id(), same -> same.withSteps(same.steps().stream()
+            planned = planned.plusStep(part.id(), steps.fit().sourced(step.step(), song, part)).withPart(part.id(), same -> same.withSteps(same.steps().stream()
                     .map(old -> old.id() == slot ? old.withLimit(step.pick()) : old).toList()));
         }
         boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
@@ -177,16 +193,23 @@ final class ApplyCommand implements Runnable {
     private Set<Integer> wanted(Song song) {
         Set<Integer> ids = new TreeSet<>();
         for (int index : chosen) {
-            if (index < 0 || index >= song.parts().size()) {
-                throw wrong("there is no part " + index + "; " + (song.parts().isEmpty() ? "the file has no notes"
-                        : "the file has parts 0 to " + (song.parts().size() - 1)));
-            }
+            checkPart(song, index);
             ids.add(song.parts().get(index).id());
         }
         if (chosen.isEmpty()) {
+            ids.addAll(steps.fit().meant(song));
+        }
+        if (ids.isEmpty()) {
             song.parts().forEach(part -> ids.add(part.id()));
         }
         return ids;
+    }
+
+    private static void checkPart(Song song, int index) {
+        if (index < 0 || index >= song.parts().size()) {
+            throw wrong("there is no part " + index + "; " + (song.parts().isEmpty() ? "the file has no notes"
+                    : "the file has parts 0 to " + (song.parts().size() - 1)));
+        }
     }
 
     private void report(Song song, Map<Integer, PartResult> results, PrintWriter out) {
@@ -201,10 +224,22 @@ final class ApplyCommand implements Runnable {
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"
                         : outcome.changes().size() + " of " + outcome.considered() + " notes changed"));
+                outcome.kept().stream().filter(kept -> kept.reason() instanceof Reason.Clashing)
+                        .forEach(kept -> out.println("  " + clash(song, fence, kept)));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }
         }
         out.println("written: " + target);
+    }
+
+    /** A note that rubs against its chord, and the chord notes beside it. */
+    private static String clash(Song song, FenceLine fence, Kept kept) {
+        Spelling spelling = fence.spellingAt(kept.note().start());
+        Reason.Clashing clash = (Reason.Clashing) kept.reason();
+        String ways = IntStream.of(clash.down(), clash.up()).filter(pitch -> pitch >= 0)
+                .mapToObj(pitch -> spelling.pitch(pitch).text()).collect(Collectors.joining(" or "));
+        return song.time().position(kept.note().start()).text() + "  " + spelling.pitch(kept.note().pitch()).text() + " "
+                + StepWords.of(spelling).sentence(clash) + "; " + ways + " would resolve it";
     }
 
     private static String words(Song song, FenceLine fence, Finding finding) {

@@ -10,7 +10,6 @@ import amberfence.theory.ChordTone;
 import amberfence.theory.Key;
 import amberfence.theory.KeyChords;
 import amberfence.theory.KeyLadder;
-import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import amberfence.theory.RomanNumeral;
 import amberfence.theory.SmoothVoicings;

@@ -123,6 +123,11 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
         return withParts(more);
     }
 
+    /** Adds a part behind another one, with one take and no steps. */
+    public Song plusPartBehind(int partId, String name, Role role, int channel, Line line) {
+        return plusPart(parts.indexOf(part(partId)) + 1, newId -> Part.of(newId, name, role, Part.NO_TRACK, channel, line));
+    }
+
     /** Adds an empty part at the end, on the first channel that no part plays on yet and that is not percussion. */
     public Song plusEmptyPart(String name, Role role) {
         int channel = IntStream.range(0, 16).filter(free -> free != PERCUSSION

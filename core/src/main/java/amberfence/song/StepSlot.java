@@ -52,6 +52,6 @@ public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit>
 
     /** The same step for a copy of the line whose notes got new identities. */
     public StepSlot renamed(LongUnaryOperator renaming) {
-        return new StepSlot(id, on, treatment, limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming));
+        return new StepSlot(id, on, treatment.renamed(renaming), limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming));
     }
 }

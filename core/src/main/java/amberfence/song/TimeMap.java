@@ -147,6 +147,14 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
         return next <= tick || next > bar ? bar : next;
     }
 
+    /** How many ticks the main beat lasts in which a tick falls. */
+    public long pulseLength(long tick) {
+        BarPosition position = position(tick);
+        int pulse = (position.beat() - 1) / metreAt(tick).beatsPerPulse();
+        long from = tick(new BarPosition(position.bar(), pulse * metreAt(tick).beatsPerPulse() + 1, 0));
+        return Math.max(1, nextPulse(tick) - from);
+    }
+
     /** Seconds from the beginning to a tick. */
     public double seconds(long tick) {
         double microseconds = 0;

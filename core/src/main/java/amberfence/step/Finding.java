@@ -65,4 +65,32 @@ public sealed interface Finding {
     /** The step plays the progression, and the song has none yet. */
     record NoProgression() implements Finding {
     }
+
+    /** The part that the chords are to come from plays none, or is gone. */
+    record NoChordsInPart() implements Finding {
+    }
+
+    /** So many notes lie where there is no chord; whether the scale counts for them, or they are left alone. */
+    record NoChordThere(int notes, boolean scaleCounts) implements Finding {
+    }
+
+    /** So many notes begin together that the chord has no room for them side by side; each went to its nearest. */
+    record Crowded(Note first, int notes) implements Finding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(first);
+        }
+    }
+
+    /** There is no figure to play: none is drawn, and the part has no notes. */
+    record NoFigure() implements Finding {
+    }
+
+    /** The part's notes are numbered against the chords that sound there, so that they are right already. */
+    record FigureAtHome() implements Finding {
+    }
+
+    /** The figure is longer than some chords, under which so many of its notes are not reached. */
+    record FigureCut(int notes, int chords) implements Finding {
+    }
 }

@@ -27,7 +27,11 @@ public record PartResult(Line original, List<Stage> stages) {
 
     /** Applies the steps of a part, in its song. */
     public static PartResult of(Song song, Part part) {
-        Setting setting = Setting.of(song, part);
+        return of(song, part, OtherParts.of(song, part));
+    }
+
+    static PartResult of(Song song, Part part, OtherParts others) {
+        Setting setting = Setting.of(song, part, others);
         List<Stage> stages = new ArrayList<>();
         Line line = part.line();
         for (StepSlot slot : part.steps()) {
@@ -42,6 +46,13 @@ public record PartResult(Line original, List<Stage> stages) {
             }
         }
         return new PartResult(part.line(), stages);
+    }
+
+    /** What one step would make of the line that reaches it, were its settings those of another step. */
+    public static Line tried(Song song, Part part, long slotId, Step step) {
+        Part with = part.withSteps(part.steps().stream().map(slot -> slot.id() == slotId ? slot.withTreatment(step).withOn(true)
+                : slot).toList());
+        return of(song, with).stage(slotId).map(stage -> stage.outcome().out()).orElse(part.line());
     }
 
     /** What every part of a song comes to, by the part's identity. */

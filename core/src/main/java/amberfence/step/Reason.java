@@ -140,4 +140,58 @@ public sealed interface Reason {
     /** Made from the progression: which member of which chord, as text. */
     record FromChord(String chord, String member) implements Reason {
     }
+
+    /** Where there is no chord, the nearest note of the scale. */
+    record ScaleWithoutChord(int chosen) implements Reason {
+    }
+
+    /** No chord holds here, and such notes are left alone. */
+    record NoChordHere() implements Reason {
+    }
+
+    /** Ends where another chord begins, as text; until then the member of its own. */
+    record CutAtChord(String chord, String member, String next) implements Reason {
+    }
+
+    /** What falls on a strong beat takes a note of the chord: which chord and which member, as text. */
+    record OnStrongBeat(String chord, String member) implements Reason {
+    }
+
+    /**
+     * Rubs against a chord and is left so.
+     *
+     * @param member the member a semitone below it, as text; empty where it is merely none of the chord
+     * @param down the next chord note below, a MIDI pitch or −1
+     * @param up the next chord note above, a MIDI pitch or −1
+     */
+    record Clashing(String chord, String member, int down, int up) implements Reason {
+    }
+
+    /** A note of the scale between notes of the chord. */
+    record BetweenChordNotes(int chosen) implements Reason {
+    }
+
+    /** Leads into the note that follows on a strong beat, by a semitone or by a step of the scale. */
+    record LeadsTo(int target, boolean bySemitone) implements Reason {
+    }
+
+    /** The same member of another chord: which, and of which chord it was, as text. */
+    record SameMember(String member, String from, String to) implements Reason {
+    }
+
+    /** A figure that repeats stands in its place. */
+    record FigureInstead() implements Reason {
+    }
+
+    /** So many scale steps above a member of a chord, as text, downward negative, and semitones beside that step. */
+    record BesideMember(int steps, int alteration, String member, String chord) implements Reason {
+    }
+
+    /** A harmony line stays on a note that both chords have. */
+    record CommonNote(int held) implements Reason {
+    }
+
+    /** A harmony line, as text, moved by so many octaves so as not to cross the tune, upward positive. */
+    record NotCrossing(String line, int octaves) implements Reason {
+    }
 }

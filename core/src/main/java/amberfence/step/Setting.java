@@ -20,34 +20,44 @@ import amberfence.theory.Key;
  * @param role what the part does
  * @param chords what the progression or, without one, other parts sound
  * @param progression the chords of the song
+ * @param others the other parts of the song
  * @param channel the MIDI channel of the part, 0–15
  * @param picked the notes that the step may change; the others are there to be looked at
  * @param left notes among the picked that stay as they are, decided by hand
  */
-public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, int channel,
-                      NoteSet picked, NoteSet left) {
+public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
+                      int channel, NoteSet picked, NoteSet left) {
     /** The surroundings of a step that may change every note. */
     public static Setting of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Setting(fence, time, role, chords, Progression.EMPTY, 0, NoteSet.ALL, NoteSet.NONE);
+        return new Setting(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, NoteSet.ALL, NoteSet.NONE);
     }
 
     /** What surrounds a part in its song. */
     public static Setting of(Song song, Part part) {
+        return of(song, part, OtherParts.of(song, part));
+    }
+
+    static Setting of(Song song, Part part, OtherParts others) {
         return new Setting(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part),
-                song.progression(), part.channel(), NoteSet.ALL, NoteSet.NONE);
+                song.progression(), others, part.channel(), NoteSet.ALL, NoteSet.NONE);
     }
 
     public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Setting(fence, time, role, chords, progression, channel, newPicked, newLeft);
+        return new Setting(fence, time, role, chords, progression, others, channel, newPicked, newLeft);
     }
 
     public Setting withRole(Role newRole) {
-        return new Setting(fence, time, newRole, chords, progression, channel, picked, left);
+        return new Setting(fence, time, newRole, chords, progression, others, channel, picked, left);
+    }
+
+    /** The same with other chords in the progression. */
+    public Setting withProgression(Progression newProgression) {
+        return new Setting(fence, time, role, chords, newProgression, others, channel, picked, left);
     }
 
     /** The same with one key from beginning to end. */
     public Setting withKey(Key key) {
-        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, channel, picked, left);
+        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, picked, left);
     }
 
     /** Whether the step may change a note. */

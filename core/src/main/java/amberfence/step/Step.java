@@ -2,6 +2,7 @@ package amberfence.step;
 
 import amberfence.song.Line;
 import amberfence.song.Treatment;
+import java.util.Set;
 
 /** One adjustable change to a part: an immutable record whose components are its settings. */
 public interface Step extends Treatment {
@@ -11,6 +12,11 @@ public interface Step extends Treatment {
     /** The same step with settings that suit a line, where the usual ones cannot know it. */
     default Step fitted(Line line, Setting setting) {
         return this;
+    }
+
+    /** Identities of the parts whose notes, after their steps, the step asks for. */
+    default Set<Integer> listensTo() {
+        return Set.of();
     }
 
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */

@@ -95,6 +95,37 @@ public final class StepWords {
         if (reason instanceof Reason.FromChord r) {
             return "the " + r.member() + " of " + r.chord();
         }
+        return ofFitting(reason);
+    }
+
+    private String ofFitting(Reason reason) {
+        if (reason instanceof Reason.ScaleWithoutChord r) {
+            return "no chord holds here; " + name(r.chosen()) + " is the nearest note of the scale";
+        } else if (reason instanceof Reason.NoChordHere) {
+            return "left alone: no chord holds here";
+        } else if (reason instanceof Reason.CutAtChord r) {
+            return "the " + r.member() + " of " + r.chord() + ", cut where " + r.next() + " begins";
+        } else if (reason instanceof Reason.OnStrongBeat r) {
+            return "on a strong beat: the " + r.member() + " of " + r.chord();
+        } else if (reason instanceof Reason.Clashing r) {
+            return "rubs against " + r.chord() + ": " + (r.member().isEmpty() ? "none of its notes, on a strong beat"
+                    : "a semitone above its " + r.member());
+        } else if (reason instanceof Reason.BetweenChordNotes) {
+            return "a note of the scale, between chord notes";
+        } else if (reason instanceof Reason.LeadsTo r) {
+            return "leads " + (r.bySemitone() ? "by a semitone" : "by step") + " to " + name(r.target());
+        } else if (reason instanceof Reason.SameMember r) {
+            return r.from().equals(r.to()) ? "the " + r.member() + " of " + r.to()
+                    : "the " + r.member() + ", of " + r.to() + " instead of " + r.from();
+        } else if (reason instanceof Reason.BesideMember r) {
+            return beside(r) + " the " + r.member() + " of " + r.chord();
+        } else if (reason instanceof Reason.CommonNote r) {
+            return name(r.held()) + " is held: the chord has it too";
+        } else if (reason instanceof Reason.NotCrossing r) {
+            return r.line() + ", " + amount(r.octaves(), "octave") + " so as not to cross the tune";
+        } else if (reason instanceof Reason.FigureInstead) {
+            return "the repeated figure stands in its place";
+        }
         throw new IllegalStateException("no words for " + reason);
     }
 
@@ -105,6 +136,17 @@ public final class StepWords {
 
     private static String moved(String what, long by) {
         return by == 0 ? "" : what + " " + ticks(Math.abs(by)) + (by > 0 ? " later" : " earlier");
+    }
+
+    private static String beside(Reason.BesideMember r) {
+        String steps = r.steps() == 0 ? "" : count(Math.abs(r.steps()), "scale step", "scale steps");
+        String altered = r.alteration() == 0 ? "" : count(Math.abs(r.alteration()), "semitone", "semitones");
+        String way = (r.steps() == 0 ? r.alteration() : r.steps()) > 0 ? " above" : " below";
+        return steps.isEmpty() ? altered + way : steps + (altered.isEmpty() ? "" : r.alteration() > 0 ? " and a sharp" : " and a flat") + way;
+    }
+
+    private static String count(int count, String one, String many) {
+        return count + " " + (count == 1 ? one : many);
     }
 
     private static String ticks(long count) {
@@ -136,6 +178,27 @@ public final class StepWords {
         }
         if (finding instanceof Finding.NoProgression) {
             return "the song has no chords yet; put some on the progression strip, or read them from a part";
+        }
+        if (finding instanceof Finding.NoChordsInPart) {
+            return "the part from which the chords are to come plays none; choose another, or the progression";
+        } else if (finding instanceof Finding.NoChordThere f) {
+            return count(f.notes(), "note lies", "notes lie") + " where there is no chord; " + (f.scaleCounts()
+                    ? "only the scale counts there" : "left alone. Let the last chord hold, or the scale count, to change that");
+        } else if (finding instanceof Finding.Crowded f) {
+            return f.notes() + " notes at once find no room side by side on the chord; each goes to its nearest";
+        }
+        return ofFigures(finding);
+    }
+
+    private static String ofFigures(Finding finding) {
+        if (finding instanceof Finding.NoFigure) {
+            return "there is no figure yet: draw one in the grid, take one from selected notes, or choose a part with notes";
+        } else if (finding instanceof Finding.FigureAtHome) {
+            return "every note is numbered against the chord that sounds there, so nothing moves; name the chord over which they "
+                    + "were written, or let the first bars be the figure";
+        } else if (finding instanceof Finding.FigureCut f) {
+            return "the figure is longer than " + count(f.chords(), "chord", "chords") + ", under which " + count(f.notes(),
+                    "of its notes is", "of its notes are") + " not reached; let it go on over the changes of chord to hear all";
         }
         throw new IllegalStateException("no words for " + finding);
     }

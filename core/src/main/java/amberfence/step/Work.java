@@ -37,6 +37,11 @@ public final class Work {
         }
     }
 
+    /** Whether a note may be changed. */
+    public boolean isFree(Note note) {
+        return setting.isFree(note);
+    }
+
     /** A note stays as it is. */
     public void keep(Note note) {
         out.add(note);

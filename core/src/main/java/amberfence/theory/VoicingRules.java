@@ -50,15 +50,9 @@ public record VoicingRules(int voices, int lowest, int highest, boolean bassFixe
      * the third and the seventh; too few are filled up with the root, then the fifth, then the others.
      */
     List<Integer> members(Chord chord) {
-        List<ChordTone> tones = new ArrayList<>(chord.kind().tones());
         boolean foreign = chord.inversion() < 0;
-        int wanted = voices == 0 ? tones.size() + (foreign ? 1 : 0) : voices;
-        for (int number : new int[] {5, 11, 1, 9, 13, 7, 3}) {
-            if (tones.size() + (foreign ? 1 : 0) > wanted && tones.size() > 1) {
-                boolean inBass = chord.member(chord.bass().pitchClass()).filter(tone -> tone.number() == number).isPresent();
-                tones.removeIf(tone -> tone.number() == number && !(bassFixed && inBass));
-            }
-        }
+        int wanted = voices == 0 ? chord.kind().tones().size() + (foreign ? 1 : 0) : voices;
+        List<ChordTone> tones = kept(chord, wanted - (foreign ? 1 : 0), bassFixed);
         List<Integer> members = new ArrayList<>(tones.stream().map(tone -> tone.above(chord.root()).pitchClass().number()).toList());
         if (foreign) {
             members.add(chord.bass().pitchClass().number());
@@ -69,6 +63,25 @@ public record VoicingRules(int voices, int lowest, int highest, boolean bassFixe
             members.add(fill[i % fill.length]);
         }
         return members;
+    }
+
+    /**
+     * The members of a chord that sound when there are only so many voices, at least one: first the fifth is left out, then
+     * the eleventh, the root, the ninth, the thirteenth, and only then the seventh and the third (common practice, no source).
+     *
+     * @param bassKept whether the member in the chord's bass must sound
+     */
+    static List<ChordTone> kept(Chord chord, int voices, boolean bassKept) {
+        List<ChordTone> tones = new ArrayList<>(chord.kind().tones());
+        for (int number : new int[] {5, 11, 1, 9, 13, 7, 3}) {
+            boolean inBass = chord.member(chord.bass().pitchClass()).filter(tone -> tone.number() == number).isPresent();
+            for (int i = tones.size() - 1; i >= 0 && tones.size() > Math.max(1, voices); i--) {
+                if (tones.get(i).number() == number && !(bassKept && inBass)) {
+                    tones.remove(i);
+                }
+            }
+        }
+        return tones;
     }
 
     /** Every voicing of a chord that is allowed, from low to high. */

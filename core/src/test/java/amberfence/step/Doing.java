@@ -2,6 +2,7 @@ package amberfence.step;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.format.sheet.ChordChart;
 import amberfence.reading.SoundingChords;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
@@ -9,12 +10,14 @@ import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
+import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.pick.Pick;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 
 /** The sentence in which the tests of steps speak: {@code doing(step).on("C4 E4").in("C major").gives("D4 F4")}. */
 public final class Doing {
@@ -26,6 +29,8 @@ public final class Doing {
     private TimeMap time = TimeMap.usual(480);
     private Role role = Role.MELODY;
     private SoundingChords chords = SoundingChords.NONE;
+    private String chart = "";
+    private Progression given = Progression.EMPTY;
     private String pick = "";
     private NoteSet left = NoteSet.NONE;
 
@@ -80,6 +85,25 @@ public final class Doing {
         return this;
     }
 
+    /** The song's progression, as a chart from the first bar on: {@code "| Dm7 G7 | C |"}. */
+    public Doing under(String chordChart) {
+        chart = chordChart;
+        return this;
+    }
+
+    /** The song's progression, with its voicings. */
+    public Doing under(Progression chords) {
+        given = chords;
+        return this;
+    }
+
+    /** The chords of a chart in time. */
+    public static Progression progression(String chart, TimeMap time, Key key) {
+        AtomicLong ids = new AtomicLong();
+        return chart.isEmpty() ? Progression.EMPTY
+                : new Progression(ChordChart.read(chart, time, 1, ids::incrementAndGet, key));
+    }
+
     /** Limits the step to a pick. */
     public Doing onlyOn(String rule) {
         pick = rule;
@@ -92,7 +116,8 @@ public final class Doing {
     }
 
     public Setting setting() {
-        Setting all = Setting.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords);
+        Setting all = Setting.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords)
+                .withProgression(chart.isEmpty() ? given : progression(chart, time, key));
         return all.withNotes(pick.isEmpty() ? NoteSet.ALL : Pick.parse(pick).choose(line, all), left);
     }
 

@@ -56,7 +56,24 @@ class StepWordsTest {
                 Arguments.of(new Reason.LengthChanged(LengthCause.OVERLAP, -1),
                         "overlap with the next note trimmed, 1 tick shorter"),
                 Arguments.of(new Reason.NearestChordNote("third above"), "the nearest note of the chord, third above or farther"),
-                Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"));
+                Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"),
+                Arguments.of(new Reason.ScaleWithoutChord(64), "no chord holds here; E4 is the nearest note of the scale"),
+                Arguments.of(new Reason.NoChordHere(), "left alone: no chord holds here"),
+                Arguments.of(new Reason.CutAtChord("C", "third", "F"), "the third of C, cut where F begins"),
+                Arguments.of(new Reason.OnStrongBeat("G7", "seventh"), "on a strong beat: the seventh of G7"),
+                Arguments.of(new Reason.Clashing("Cmaj7", "third", 64, 67), "rubs against Cmaj7: a semitone above its third"),
+                Arguments.of(new Reason.Clashing("G/B", "", 67, 71), "rubs against G/B: none of its notes, on a strong beat"),
+                Arguments.of(new Reason.BetweenChordNotes(62), "a note of the scale, between chord notes"),
+                Arguments.of(new Reason.LeadsTo(60, true), "leads by a semitone to C4"),
+                Arguments.of(new Reason.LeadsTo(60, false), "leads by step to C4"),
+                Arguments.of(new Reason.SameMember("fifth", "C", "F"), "the fifth, of F instead of C"),
+                Arguments.of(new Reason.SameMember("fifth", "C", "C"), "the fifth of C"),
+                Arguments.of(new Reason.BesideMember(-2, 0, "root", "F"), "2 scale steps below the root of F"),
+                Arguments.of(new Reason.BesideMember(1, 1, "root", "F"), "1 scale step and a sharp above the root of F"),
+                Arguments.of(new Reason.BesideMember(0, -1, "third", "F"), "1 semitone below the third of F"),
+                Arguments.of(new Reason.FigureInstead(), "the repeated figure stands in its place"),
+                Arguments.of(new Reason.CommonNote(67), "G4 is held: the chord has it too"),
+                Arguments.of(new Reason.NotCrossing("third above", 1), "third above, up an octave so as not to cross the tune"));
     }
 
     @ParameterizedTest
@@ -72,11 +89,13 @@ class StepWordsTest {
         Note note = new Note(1, 0, 10, 60, 80, 0, 64);
         List<Finding> findings = List.of(new Finding.StepLost(note, note), new Finding.Unison(note, note),
                 new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
-                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression());
+                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
+                new Finding.NoChordThere(2, true), new Finding.Crowded(note, 30), new Finding.NoFigure(), new Finding.FigureAtHome(),
+                new Finding.FigureCut(2, 1));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
-        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(5);
+        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(6);
     }
 
     private static List<String> names(Class<?> family) {

@@ -4,6 +4,7 @@ import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.song.Part;
@@ -35,7 +36,7 @@ final class PartCard extends VBox {
     private final Label role = Controls.label("", "soft", "small");
     private final Label outside = Controls.label("", "small");
     private final Label take = Controls.label("", "soft", "small");
-    private final PartOutline outline = new PartOutline();
+    private final LineOutline outline = new LineOutline(174, 26);
     private Line shown;
 
     PartCard(Session session, int id) {

@@ -21,21 +21,15 @@ final class PickRowView extends VBox {
     PickRowView(int index, List<PickRow> all, Consumer<List<PickRow>> onChange) {
         super(4);
         PickRow row = all.get(index);
-        ToggleButton or = new ToggleButton(Words.say(row.or() ? "pick.or" : "pick.and"));
-        or.setId("pick-join-" + index);
-        or.getStyleClass().add("chip-toggle");
+        ToggleButton or = Controls.chip("pick-join-" + index, Words.say(row.or() ? "pick.or" : "pick.and"), row.or(),
+                on -> onChange.accept(with(all, index, row.withOr(on))));
         or.setMinWidth(USE_PREF_SIZE);
-        or.setSelected(row.or());
-        or.setOnAction(event -> onChange.accept(with(all, index, row.withOr(or.isSelected()))));
         Controls.tip(or, Words.say("pick.joinTip"));
         or.setVisible(index > 0);
         or.setManaged(index > 0);
-        ToggleButton not = new ToggleButton(Words.say("pick.not"));
-        not.setId("pick-not-" + index);
-        not.getStyleClass().add("chip-toggle");
+        ToggleButton not = Controls.chip("pick-not-" + index, Words.say("pick.not"), row.not(),
+                on -> onChange.accept(with(all, index, row.withNot(on))));
         not.setMinWidth(USE_PREF_SIZE);
-        not.setSelected(row.not());
-        not.setOnAction(event -> onChange.accept(with(all, index, row.withNot(not.isSelected()))));
         ComboBox<PickKind> kind = Choice.of("pick-kind-" + index, List.of(PickKind.values()), row.kind(), PickKind::words,
                 chosen -> onChange.accept(with(all, index, row.withKind(chosen))));
         kind.setMinWidth(60);

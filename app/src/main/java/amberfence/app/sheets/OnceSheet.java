@@ -66,7 +66,8 @@ public final class OnceSheet {
                 (words, changed) -> {
                     step = changed;
                     update();
-                }))));
+                }, tried -> tried.apply(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE))
+                        .out()))));
         Outcome outcome = step.apply(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE));
         nothing.set(outcome.changes().isEmpty());
         Spelling spelling = session.results().get().fence().spellingAt(tick);

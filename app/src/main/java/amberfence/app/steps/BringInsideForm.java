@@ -64,12 +64,8 @@ final class BringInsideForm extends VBox {
     }
 
     private static Node kind(String name, boolean on, FormHost host, BringInside step, Function<Boolean, LetPass> change) {
-        ToggleButton chip = new ToggleButton(Words.say("letPass." + name));
-        chip.setId("let-pass-" + name);
-        chip.getStyleClass().add("chip-toggle");
-        chip.setSelected(on);
-        chip.setOnAction(event -> host.set("letPass", Words.say("letPass." + name) + " "
-                + Words.say(chip.isSelected() ? "form.on" : "form.off"), step.withLetPass(change.apply(chip.isSelected()))));
+        ToggleButton chip = Controls.chip("let-pass-" + name, Words.say("letPass." + name), on, now -> host.set("letPass",
+                Words.say("letPass." + name) + " " + Words.say(now ? "form.on" : "form.off"), step.withLetPass(change.apply(now))));
         Controls.tip(chip, Words.say("letPass." + name + "Tip"));
         return chip;
     }

@@ -2,9 +2,11 @@ package amberfence.app.steps;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.song.Line;
 import amberfence.step.Step;
 import amberfence.theory.Spelling;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 
 /**
  * What a settings form is for: a step in the list, or one that is done once to some notes.
@@ -12,8 +14,9 @@ import java.util.function.BiConsumer;
  * @param session the song around it
  * @param tick where the notes are, for naming pitches in the right key
  * @param change takes the changed step, with words for undo
+ * @param tried what another setting of the step would make of the notes
  */
-public record FormHost(Session session, long tick, BiConsumer<String, Step> change) {
+public record FormHost(Session session, long tick, BiConsumer<String, Step> change, Function<Step, Line> tried) {
     Spelling spelling() {
         return session.results().get().fence().spellingAt(tick);
     }
@@ -21,6 +24,11 @@ public record FormHost(Session session, long tick, BiConsumer<String, Step> chan
     /** Takes a setting that was chosen from a list. */
     void chosen(String setting, Enum<?> value, Step step) {
         change.accept(Words.say("edit.setting", Words.say("step." + setting), FormRows.word(setting, value)), step);
+    }
+
+    /** Takes a setting that is on or off. */
+    void switched(String setting, boolean on, Step step) {
+        set(setting, Words.say(on ? "form.on" : "form.off"), step);
     }
 
     /** Takes a setting that has its own words. */

@@ -63,7 +63,8 @@ final class StepCard extends VBox {
         if (open) {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
             getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, tick,
-                    (words, step) -> session.editStep(words, slot.id(), same -> same.withTreatment(step)))),
+                    (words, step) -> session.editStep(words, slot.id(), same -> same.withTreatment(step)),
+                    step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
                     FormRows.row("steps.limit", limit(part)));
         }
     }

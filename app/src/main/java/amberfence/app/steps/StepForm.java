@@ -3,6 +3,10 @@ package amberfence.app.steps;
 import amberfence.step.Step;
 import amberfence.step.chord.PlayChords;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitChords;
+import amberfence.step.fit.FitMelody;
+import amberfence.step.fit.FollowChords;
 import amberfence.step.fit.Harmony;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
@@ -35,7 +39,15 @@ public final class StepForm {
         } else if (step instanceof PlayChords chords) {
             return ChordForms.of(chords, host);
         } else if (step instanceof Harmony harmony) {
-            return ChordForms.of(harmony, host);
+            return HarmonyForm.of(harmony, host);
+        } else if (step instanceof FitChords fit) {
+            return FitForms.of(fit, host);
+        } else if (step instanceof FitBass fit) {
+            return FitForms.of(fit, host);
+        } else if (step instanceof FitMelody fit) {
+            return FitForms.of(fit, host);
+        } else if (step instanceof FollowChords follow) {
+            return FigureForm.of(follow, host);
         } else if (step instanceof TidyTiming tidy) {
             return TimeForms.of(tidy, host);
         } else if (step instanceof Lengths lengths) {

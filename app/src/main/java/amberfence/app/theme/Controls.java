@@ -2,6 +2,7 @@ package amberfence.app.theme;
 
 import amberfence.app.words.Words;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
@@ -128,6 +129,16 @@ public final class Controls {
         tip(box, () -> condition.get() ? Words.say(why) : "");
         box.accessibleHelpProperty().bind(Bindings.when(condition).then(Words.say(why)).otherwise(""));
         return box;
+    }
+
+    /** A word that is on or off. */
+    public static ToggleButton chip(String id, String text, boolean on, Consumer<Boolean> onChange) {
+        ToggleButton chip = new ToggleButton(text);
+        chip.setId(id);
+        chip.getStyleClass().add("chip-toggle");
+        chip.setSelected(on);
+        chip.setOnAction(event -> onChange.accept(chip.isSelected()));
+        return chip;
     }
 
     /** A switch, as a toggle button that draws itself as one. */

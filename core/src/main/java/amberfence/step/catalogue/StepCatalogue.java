@@ -1,5 +1,6 @@
 package amberfence.step.catalogue;
 
+import amberfence.step.ChordSource;
 import amberfence.step.Step;
 import amberfence.step.StepKind;
 import amberfence.step.StepKind.SettingInfo;
@@ -8,7 +9,13 @@ import amberfence.step.chord.Rhythm;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.fit.Count;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitChords;
+import amberfence.step.fit.FitMelody;
+import amberfence.step.fit.FollowChords;
 import amberfence.step.fit.Harmony;
+import amberfence.step.fit.Held;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
@@ -25,6 +32,10 @@ import java.util.Optional;
 public final class StepCatalogue {
     private static final String MOVE = "Pitch";
     private static final String TIME = "Time";
+    private static final String CHORDS = "Chords";
+    private static final SettingInfo SOURCE = new SettingInfo("source", "the part that the chords come from, −1 for the "
+            + "progression, and what counts where there is no chord: the last one holds, the scale, or notes are left alone",
+            names(ChordSource.Gaps.values()));
     private static final List<StepKind> ALL = List.of(
             new StepKind("bringInside", "Bring inside", "Fence",
                     "Moves notes that are outside the fence to inside ones, or leaves them out.",
@@ -61,7 +72,7 @@ public final class StepCatalogue {
                     List.of(new SettingInfo("lowest", "lowest MIDI pitch", List.of()),
                             new SettingInfo("highest", "highest MIDI pitch, at least an octave of twelve notes", List.of())),
                     Fold.USUAL),
-            new StepKind("playChords", "Play chords", "Chords",
+            new StepKind("playChords", "Play chords", CHORDS,
                     "Plays the progression in a rhythm; it follows the chords until the part is settled.",
                     List.of(new SettingInfo("rhythm", "when the chords sound", names(Rhythm.values())),
                             new SettingInfo("pattern", "for an own rhythm: x sounds, - holds, . rests, on the grid", List.of()),
@@ -69,10 +80,46 @@ public final class StepCatalogue {
                             new SettingInfo("share", "how much of its time each note sounds, in percent", List.of()),
                             new SettingInfo("velocity", "1 to 127", List.of())),
                     PlayChords.USUAL),
-            new StepKind("harmony", "Harmony", "Chords",
+            new StepKind("fitChords", "Fit chords", CHORDS,
+                    "Moves a chord part onto the progression, by time and with the least motion.",
+                    List.of(SOURCE, new SettingInfo("bass", "the lowest note takes the chord's own bass", List.of()),
+                            new SettingInfo("held", "what becomes of a note held into the next chord: kept, struck again, or cut "
+                                    + "where it must move", names(Held.values()))),
+                    FitChords.USUAL),
+            new StepKind("fitBass", "Fit bass", CHORDS,
+                    "Fits a bassline to the chords and gives it variety; its rhythm stays.",
+                    List.of(SOURCE, new SettingInfo("strong", "where strong beats go", names(FitBass.Strong.values())),
+                            new SettingInfo("between", "what may stand between, beside chord notes: notes of the scale, steps and "
+                                    + "semitones into the next strong note", List.of()),
+                            new SettingInfo("variety", "0 as near as can be to 100 moving most", List.of()),
+                            new SettingInfo("lowest", "lowest MIDI pitch", List.of()),
+                            new SettingInfo("highest", "highest MIDI pitch, at least an octave of twelve notes", List.of()),
+                            new SettingInfo("seed", "another number gives another line", List.of())),
+                    FitBass.USUAL),
+            new StepKind("fitMelody", "Fit melody", CHORDS,
+                    "Strong beats to chord notes and the rest inside; or lists what clashes, with ways to resolve each.",
+                    List.of(SOURCE, new SettingInfo("mode", "whether the line is fitted, or only clashes are shown",
+                                    names(FitMelody.Mode.values())),
+                            new SettingInfo("ways", "how single clashes are resolved: note and up or down", List.of())),
+                    FitMelody.USUAL),
+            new StepKind("followChords", "Follow chords", CHORDS,
+                    "Plays a short figure through the chords, by their members or by position.",
+                    List.of(SOURCE, new SettingInfo("figure", "a figure that was drawn or taken from notes", List.of()),
+                            new SettingInfo("bars", "how many bars of the part are the figure; 0 for all of it, once", List.of()),
+                            new SettingInfo("home", "the chord over which the part was written; left out for what sounds there",
+                                    List.of()),
+                            new SettingInfo("count", "how notes are numbered", names(Count.values())),
+                            new SettingInfo("register", "in which octave it sounds", names(FollowChords.Register.values())),
+                            new SettingInfo("restart", "where it begins anew", names(FollowChords.Restart.values())),
+                            new SettingInfo("repeat", "whether it goes on to fill the chords", List.of())),
+                    FollowChords.USUAL),
+            new StepKind("harmony", "Harmony", CHORDS,
                     "Adds lines above or below: in the scale, exact, or to the chord.",
                     List.of(new SettingInfo("way", "what the distance keeps to", names(Harmony.Way.values())),
-                            new SettingInfo("lines", "each with the number of its interval (3 a third) and its side", List.of())),
+                            new SettingInfo("lines", "each with the number of its interval (3 a third) and its side", List.of()),
+                            SOURCE, new SettingInfo("instead", "the lines stand in place of the tune", List.of()),
+                            new SettingInfo("noCrossing", "no line crosses the tune", List.of()),
+                            new SettingInfo("holdCommon", "to the chord, common notes are held", List.of())),
                     Harmony.USUAL),
             new StepKind("tidyTiming", "Tidy timing", TIME,
                     "Draws starts and ends to a grid, all the way or in part, with swing if you like.",

@@ -90,7 +90,7 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements 
                         : shaped.reason(i));
             }
         }
-        bringing.findLostSteps(shaped);
+        shaped.findLostSteps(bringing.work);
     }
 
     private static boolean narrowToChord(int i, int[] low, int[] high, Bringing bringing) {
@@ -188,18 +188,6 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements 
 
         void move(Note note, int pitch, Reason reason) {
             work.change(note, note.withPitch(pitch), reason);
-        }
-
-        /** Neighbours in a voice that differed and now sound alike. */
-        void findLostSteps(ShapedLine shaped) {
-            for (int i = 0; i < notes.size(); i++) {
-                int before = shaped.previous(i);
-                if (before >= 0 && shaped.pitch(before) == shaped.pitch(i)
-                        && notes.get(before).pitch() != notes.get(i).pitch()) {
-                    work.find(new Finding.StepLost(notes.get(before).withPitch(shaped.pitch(before)),
-                            notes.get(i).withPitch(shaped.pitch(i))));
-                }
-            }
         }
     }
 }

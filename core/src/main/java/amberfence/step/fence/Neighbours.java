@@ -3,13 +3,13 @@ package amberfence.step.fence;
 import amberfence.theory.PitchClassSet;
 
 /** For each MIDI pitch the nearest inside pitch at or below and at or above it, or {@link #NONE} at an end of the range. */
-final class Neighbours {
-    static final int NONE = -1;
+public final class Neighbours {
+    public static final int NONE = -1;
     private final int[] below = new int[128];
     private final int[] above = new int[128];
     private final PitchClassSet inside;
 
-    Neighbours(PitchClassSet inside) {
+    public Neighbours(PitchClassSet inside) {
         this.inside = inside;
         int last = NONE;
         for (int pitch = 0; pitch < 128; pitch++) {
@@ -27,15 +27,17 @@ final class Neighbours {
         return inside;
     }
 
-    boolean isInside(int pitch) {
+    public boolean isInside(int pitch) {
         return below[pitch] == pitch;
     }
 
-    int below(int pitch) {
+    /** The nearest inside pitch at or below one. */
+    public int below(int pitch) {
         return below[pitch];
     }
 
-    int above(int pitch) {
+    /** The nearest inside pitch at or above one. */
+    public int above(int pitch) {
         return above[pitch];
     }
 }

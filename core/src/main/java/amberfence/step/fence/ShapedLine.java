@@ -1,11 +1,14 @@
 package amberfence.step.fence;
 
 import amberfence.song.Note;
+import amberfence.step.Finding;
 import amberfence.step.Reason;
+import amberfence.step.Work;
 import java.util.List;
 
 /** Chooses between two pitches for every note of a line so that the line keeps its shape; see {@link LineShape}. */
 public final class ShapedLine {
+    private final List<Note> notes;
     private final LineGraph graph;
     private final int[] solved;
     private final Explanation explanation;
@@ -17,6 +20,7 @@ public final class ShapedLine {
      * @param high the higher candidate of each note
      */
     public ShapedLine(List<Note> notes, int[] low, int[] high) {
+        this.notes = notes;
         this.graph = new LineGraph(notes, low, high);
         this.solved = LineShape.solve(graph);
         this.explanation = new Explanation(graph, solved);
@@ -32,8 +36,13 @@ public final class ShapedLine {
         return graph.isFixed(index) ? new Reason.OnlyCandidate(solved[index]) : explanation.of(index);
     }
 
-    /** The note before each in its voice, or −1. */
-    public int previous(int index) {
-        return graph.previous[index];
+    /** Neighbours in a voice that differed and now sound alike are told. */
+    public void findLostSteps(Work work) {
+        for (int i = 0; i < notes.size(); i++) {
+            int before = graph.previous[i];
+            if (before >= 0 && pitch(before) == pitch(i) && notes.get(before).pitch() != notes.get(i).pitch()) {
+                work.find(new Finding.StepLost(notes.get(before).withPitch(pitch(before)), notes.get(i).withPitch(pitch(i))));
+            }
+        }
     }
 }

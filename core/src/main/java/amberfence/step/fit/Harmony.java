@@ -1,19 +1,12 @@
 package amberfence.step.fit;
 
+import amberfence.reading.RulingChords;
 import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.step.Finding;
+import amberfence.song.Progression;
+import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Setting;
-import amberfence.step.Step;
 import amberfence.step.Work;
-import amberfence.step.move.DegreeWords;
-import amberfence.step.move.KeyLadders;
-import amberfence.theory.KeyLadder;
-import amberfence.theory.Octaves;
-import amberfence.theory.PitchClass;
-import amberfence.theory.PitchClassSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,8 +16,13 @@ import java.util.Set;
  * note of a line is there already none is added.
  *
  * @param lines at least one; several at once make chords
+ * @param source where the chords come from; they count with {@link Way#CHORD}
+ * @param instead the lines stand in place of the tune, whose notes become those of the first line
+ * @param noCrossing a line above stays above whatever of the tune sounds, a line below below it, by octaves
+ * @param holdCommon to the chord, a line stays where it is while it can, instead of moving with the tune
  */
-public record Harmony(Way way, List<HarmonyLine> lines) implements Step {
+public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, boolean instead, boolean noCrossing,
+                      boolean holdCommon) implements FitStep {
     /** What the distance keeps to. */
     public enum Way {
         /** Degrees of the scale; an outside note takes the harmony of its degree with the same alteration. */
@@ -38,9 +36,10 @@ public record Harmony(Way way, List<HarmonyLine> lines) implements Step {
     }
 
     /** A third above, in the scale. */
-    public static final Harmony USUAL = new Harmony(Way.SCALE, List.of(new HarmonyLine(3, true)));
+    public static final Harmony USUAL = of(Way.SCALE, List.of(new HarmonyLine(3, true)));
 
     public Harmony {
+        source = source == null ? ChordSource.USUAL : source;
         lines = List.copyOf(lines);
         if (lines.isEmpty()) {
             throw new IllegalArgumentException("a harmony has at least one line, as in third above");
@@ -50,12 +49,40 @@ public record Harmony(Way way, List<HarmonyLine> lines) implements Step {
         }
     }
 
+    /** Lines beside the tune, with nothing else asked. */
+    public static Harmony of(Way way, List<HarmonyLine> lines) {
+        return new Harmony(way, lines, ChordSource.USUAL, false, false, false);
+    }
+
     public Harmony withWay(Way newWay) {
-        return new Harmony(newWay, lines);
+        return new Harmony(newWay, lines, source, instead, noCrossing, holdCommon);
     }
 
     public Harmony withLines(List<HarmonyLine> newLines) {
-        return new Harmony(way, newLines);
+        return new Harmony(way, newLines, source, instead, noCrossing, holdCommon);
+    }
+
+    @Override
+    public Harmony withSource(ChordSource newSource) {
+        return new Harmony(way, lines, newSource, instead, noCrossing, holdCommon);
+    }
+
+    public Harmony withInstead(boolean newInstead) {
+        return new Harmony(way, lines, source, newInstead, noCrossing, holdCommon);
+    }
+
+    public Harmony withNoCrossing(boolean newNoCrossing) {
+        return new Harmony(way, lines, source, instead, newNoCrossing, holdCommon);
+    }
+
+    public Harmony withHoldCommon(boolean newHoldCommon) {
+        return new Harmony(way, lines, source, instead, noCrossing, newHoldCommon);
+    }
+
+    /** Only what goes along with chords listens to a part. */
+    @Override
+    public Set<Integer> listensTo() {
+        return way == Way.CHORD ? FitStep.super.listensTo() : Set.of();
     }
 
     @Override
@@ -64,74 +91,11 @@ public record Harmony(Way way, List<HarmonyLine> lines) implements Step {
             return Work.drums(in);
         }
         Work work = new Work(in, setting);
-        if (way == Way.CHORD && setting.chords().isEmpty()) {
-            work.find(new Finding.NoProgression());
+        RulingChords ruling = way == Way.CHORD ? source.ruling(setting) : new RulingChords(Progression.EMPTY, true, setting.time());
+        if (way == Way.CHORD && ruling.isEmpty()) {
+            work.find(source.missing());
         }
-        KeyLadders ladders = new KeyLadders(setting.fence());
-        Set<Place> there = new HashSet<>();
-        in.notes().forEach(note -> there.add(Place.of(note)));
-        for (Note note : in.notes()) {
-            if (setting.picked().contains(note) && setting.left().contains(note)) {
-                work.leave(note, new Reason.LeftByHand());
-            } else if (setting.isFree(note)) {
-                harmonize(note, setting, ladders.at(note), work, there);
-            } else {
-                work.keep(note);
-            }
-        }
+        new HarmonyWriter(this, in, setting, ruling, work).write();
         return work.outcome();
-    }
-
-    /** Where a note sounds, by which one that is there already is found. */
-    private record Place(long start, int pitch, int channel) {
-        static Place of(Note note) {
-            return new Place(note.start(), note.pitch(), note.channel());
-        }
-    }
-
-    private void harmonize(Note note, Setting setting, KeyLadder ladder, Work work, Set<Place> there) {
-        Reason doubled = null;
-        PitchClassSet chord = way == Way.CHORD ? setting.chords().at(note.start()) : PitchClassSet.EMPTY;
-        for (HarmonyLine line : lines) {
-            int wanted = wanted(note.pitch(), line, ladder, chord);
-            Note added = note.withPitch(Octaves.within(wanted));
-            if (!there.add(Place.of(added))) {
-                doubled = new Reason.AvoidedUnison(added.pitch(), added.pitch());
-                continue;
-            }
-            if (added.pitch() != wanted) {
-                work.find(new Finding.OctaveBack(note, added.pitch()));
-            }
-            work.add(added, reason(note.pitch(), wanted, line, ladder, chord));
-        }
-        if (doubled == null) {
-            work.keep(note);
-        } else {
-            work.leave(note, doubled);
-        }
-    }
-
-    private int wanted(int pitch, HarmonyLine line, KeyLadder ladder, PitchClassSet chord) {
-        if (way == Way.EXACT || way == Way.EXACT_MINOR) {
-            return pitch + (way == Way.EXACT ? line.wide() : line.narrow());
-        }
-        if (chord.isEmpty()) {
-            return ladder.moved(pitch, line.degrees());
-        }
-        int candidate = pitch + line.narrow();
-        while (!chord.contains(PitchClass.of(candidate))) {
-            candidate += line.above() ? 1 : -1;
-        }
-        return candidate;
-    }
-
-    private Reason reason(int pitch, int wanted, HarmonyLine line, KeyLadder ladder, PitchClassSet chord) {
-        if (way == Way.EXACT || way == Way.EXACT_MINOR) {
-            return new Reason.BySemitones(wanted - pitch);
-        } else if (!chord.isEmpty()) {
-            return new Reason.NearestChordNote(line.text());
-        }
-        KeyLadder.Place from = ladder.place(pitch);
-        return new Reason.ByDegrees(line.degrees(), DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(line.degrees())));
     }
 }

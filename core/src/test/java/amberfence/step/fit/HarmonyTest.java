@@ -4,26 +4,15 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.edit.ProgressionEdits;
-import amberfence.reading.SoundingChords;
 import amberfence.song.Role;
-import amberfence.song.Song;
 import amberfence.step.Change;
 import amberfence.step.fit.Harmony.Way;
-import amberfence.theory.Chord;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class HarmonyTest {
     private static Harmony harmony(Way way, String lines) {
-        return new Harmony(way, HarmonyLine.parseAll(lines));
-    }
-
-    /** C for a bar, F for a bar: 1,920 ticks each, eight notes of the test's melodies. */
-    private static SoundingChords chords() {
-        Song song = ProgressionEdits.put(ProgressionEdits.put(Song.empty("x").plusEmptyPart("tune", Role.MELODY), 0, 1920,
-                Chord.parse("C")), 1920, 3840, Chord.parse("F"));
-        return SoundingChords.around(song, song.part(1));
+        return Harmony.of(way, HarmonyLine.parseAll(lines));
     }
 
     @Test
@@ -66,9 +55,9 @@ class HarmonyTest {
     @Test
     void takesTheNearestChordNoteAtLeastThatFar() {
         // Over C: E→G, D→G (F is no chord note), C→E. Over F, from the ninth note on: C→F (E is none), A→C.
-        doing(harmony(Way.CHORD, "third above")).over(chords()).on("E4 D4 C4 r r r r r C4 A4")
+        doing(harmony(Way.CHORD, "third above")).under("| C | F |").on("E4 D4 C4 r r r r r C4 A4")
                 .gives("[E4 G4] [D4 G4] [C4 E4] r r r r r [C4 F4] [A4 C5]");
-        doing(harmony(Way.CHORD, "sixth below")).over(chords()).on("C5").gives("[E4 C5]")
+        doing(harmony(Way.CHORD, "sixth below")).under("| C | F |").on("C5").gives("[E4 C5]")
                 .because("the nearest note of the chord, sixth below or farther");
     }
 
@@ -103,6 +92,51 @@ class HarmonyTest {
         assertThatThrownBy(() -> HarmonyLine.parse("3 up")).hasMessageContaining("as in third above");
         assertThatThrownBy(() -> new HarmonyLine(1, true)).hasMessageContaining("2 to 15");
         assertThatThrownBy(() -> harmony(Way.SCALE, "third above, third above")).hasMessageContaining("differs");
-        assertThatThrownBy(() -> new Harmony(Way.SCALE, List.of())).hasMessageContaining("at least one line");
+        assertThatThrownBy(() -> Harmony.of(Way.SCALE, List.of())).hasMessageContaining("at least one line");
+    }
+
+    @Test
+    void standsInPlaceOfTheTuneForAPartOfItsOwn() {
+        doing(Harmony.USUAL.withInstead(true)).on("C4 D4 B4").gives("E4 F4 D5")
+                .because("up 2 degrees: 1 becomes 3", "up 2 degrees: 2 becomes 4", "up 2 degrees: 7 becomes 2");
+        doing(harmony(Way.SCALE, "third above, octave below").withInstead(true)).on("C4").gives("[C3 E4]");
+    }
+
+    @Test
+    void doesNotCrossTheTuneWhenAsked() {
+        // A third above the lower of two notes would lie between them.
+        doing(harmony(Way.SCALE, "third above")).on("[C4 F4]").gives("[C4 E4 F4 A4]");
+        doing(harmony(Way.SCALE, "third above").withNoCrossing(true)).on("[C4 F4]").gives("[C4 F4 A4 E5]")
+                .because("third above, up an octave so as not to cross the tune", "up 2 degrees: 4 becomes 6");
+        doing(harmony(Way.SCALE, "third below").withNoCrossing(true)).on("[C4 F4]").gives("[D3 A3 C4 F4]");
+    }
+
+    @Test
+    void holdsNotesThatTheNextChordHasToo() {
+        Harmony below = harmony(Way.CHORD, "third below");
+        doing(below).under("| C | F |").on("C5:8 F5:8").gives("[G4 C5]:8 [C5 F5]:8");
+        doing(below.withHoldCommon(true)).under("| Am | F |").on("C5:8 D5:8").gives("[A4 C5]:8 [A4 D5]:8");
+        doing(below.withHoldCommon(true)).under("| C | C |").on("C5:8 E5:8").gives("[G4 C5]:8 [G4 E5]:8")
+                .because("the nearest note of the chord, third below or farther", "G4 is held: the chord has it too");
+    }
+
+    /** Bach, The Well-Tempered Clavier I, fugue in C (1722): the answer is the subject a fifth higher, exactly; from memory. */
+    @Test
+    void anExactFifthAboveIsTheRealAnswer() {
+        doing(harmony(Way.EXACT, "fifth above").withInstead(true)).on("C4 D4 E4 F4 G4 F4 E4 A4 D4 G4")
+                .gives("G4 A4 B4 C5 D5 C5 B4 E5 A4 D5");
+    }
+
+    /** A tonal answer gives the fifth the tonic, a fourth above, and not the second (Prout, Fugue, 1891; from memory). */
+    @Test
+    void overTheTonicChordTheFifthIsAnsweredByTheTonic() {
+        doing(harmony(Way.EXACT, "fifth above").withInstead(true)).in("C minor").on("C4 G4").gives("G4 D5");
+        doing(harmony(Way.CHORD, "fourth above").withInstead(true)).in("C minor").under("| Cm |").on("C4 G4").gives("G4 C5");
+    }
+
+    /** harmonising with chord tones: over C a third below G is E, over F the third below C is A (checks of the design, TR-13). */
+    @Test
+    void aThirdBelowToTheChordIsAChordNote() {
+        doing(harmony(Way.CHORD, "third below").withInstead(true)).under("| C | F |").on("G4:8 C5:8").gives("E4:8 A4:8");
     }
 }

@@ -1,4 +1,4 @@
-package amberfence.app.parts;
+package amberfence.app.theme;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -7,21 +7,29 @@ import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 
-/** The rough shape of a line: how its top notes rise and fall over the song. */
-final class PartOutline extends Pane {
-    private static final double WIDTH = 174;
-    private static final double HEIGHT = 26;
+/** The outline of a line in a small picture: its highest notes over time. */
+public final class LineOutline extends Pane {
     private static final int POINTS = 44;
+    private final double width;
+    private final double height;
     private final Polyline shape = new Polyline();
 
-    PartOutline() {
+    /** A picture of a size in pixels. */
+    public LineOutline(double width, double height) {
+        this.width = width;
+        this.height = height;
         shape.getStyleClass().add("outline");
-        setMinSize(WIDTH, HEIGHT);
-        setPrefSize(WIDTH, HEIGHT);
+        setMinSize(width, height);
+        setPrefSize(width, height);
         getChildren().add(shape);
     }
 
-    void show(Line line, long end) {
+    /**
+     * Shows a line.
+     *
+     * @param end the tick at the right edge
+     */
+    public void show(Line line, long end) {
         shape.getPoints().clear();
         List<Note> notes = line.notes();
         if (notes.isEmpty()) {
@@ -38,7 +46,7 @@ final class PartOutline extends Pane {
         for (int i = 0; i < POINTS; i++) {
             if (!Double.isNaN(tops[i])) {
                 double share = highest == lowest ? 0.5 : (tops[i] - lowest) / (highest - lowest);
-                shape.getPoints().addAll(2 + (WIDTH - 4) * i / (POINTS - 1), HEIGHT - 4 - share * (HEIGHT - 8));
+                shape.getPoints().addAll(2 + (width - 4) * i / (POINTS - 1), height - 4 - share * (height - 8));
             }
         }
     }

@@ -1,0 +1,146 @@
+package amberfence.app.steps;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Choice;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.edit.HandEdits;
+import amberfence.song.Grid;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.TimeMap;
+import amberfence.step.fit.Count;
+import amberfence.step.fit.Figure;
+import amberfence.step.fit.FigureReader;
+import amberfence.step.fit.FollowChords;
+import java.util.List;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+
+/** The settings of "Follow chords". */
+final class FigureForm {
+    private static final List<Integer> BARS = List.of(1, 2, 3, 4, 8);
+
+    /** Where the figure comes from. */
+    private enum From {
+        FIRST_BARS, WHOLE, DRAWN
+    }
+
+    private final FollowChords step;
+    private final FormHost host;
+    private final Session session;
+
+    private FigureForm(FollowChords step, FormHost host) {
+        this.step = step;
+        this.host = host;
+        this.session = host.session();
+    }
+
+    static Node of(FollowChords step, FormHost host) {
+        return new FigureForm(step, host).rows();
+    }
+
+    private Node rows() {
+        FormRows rows = new FormRows().plus(SourceRows.of(step, host)).plus(FormRows.row("step.figure",
+                FormRows.choice("figure-from", From.values(), from(), "figureFrom", this::choose)));
+        switch (from()) {
+            case FIRST_BARS -> rows.plus(bars(), home());
+            case WHOLE -> rows.plus(home());
+            default -> rows.plus(FormRows.row("step.figureLength", Choice.of("figure-length", BARS, drawnBars(),
+                    bars -> Words.count("form.bars", bars), bars -> host.set("figureLength", Words.count("form.bars", bars),
+                            step.withFigure(step.figure().withLength(bars * barLength()))))),
+                    new FigureGrid(step.figure(), step.count(), cell(), figure -> host.set("figure",
+                            Words.count("noteCount", figure.notes().size()), step.withFigure(figure))));
+        }
+        rows.plus(taking());
+        rows.plus(FormRows.row("step.count", FormRows.choice("figure-count", Count.values(), step.count(), "count",
+                chosen -> host.chosen("count", chosen, step.withCount(chosen)))),
+                FormRows.row("step.register", FormRows.choice("figure-register", FollowChords.Register.values(), step.register(),
+                        "register", chosen -> host.chosen("register", chosen, step.withRegister(chosen)))));
+        if (from() != From.WHOLE) {
+            rows.plus(FormRows.row("step.restart", FormRows.choice("figure-restart", FollowChords.Restart.values(), step.restart(),
+                    "restart", chosen -> host.chosen("restart", chosen, step.withRestart(chosen)))),
+                    FormRows.toggle("figure-repeat", "step.repeat", step.repeat(),
+                            on -> host.switched("repeat", on, step.withRepeat(on))));
+        }
+        return rows;
+    }
+
+    private From from() {
+        return !step.figure().isOwnNotes() ? From.DRAWN : step.bars() == 0 ? From.WHOLE : From.FIRST_BARS;
+    }
+
+    private void choose(From from) {
+        host.chosen("figureFrom", from, switch (from) {
+            case FIRST_BARS -> step.withFigure(Figure.OWN_NOTES).withBars(1);
+            case WHOLE -> step.withFigure(Figure.OWN_NOTES).withBars(0);
+            default -> step.withFigure(beginning());
+        });
+    }
+
+    /** Something to begin with: the first three members, one after the other. */
+    private Figure beginning() {
+        long cell = cell();
+        return new Figure("", Math.max(barLength(), 3 * cell), List.of(Figure.Note.of(0, cell, 0, 0),
+                Figure.Note.of(cell, cell, 1, 0), Figure.Note.of(2 * cell, cell, 2, 0)));
+    }
+
+    private TimeMap time() {
+        return session.results().get().song().time();
+    }
+
+    private long barLength() {
+        int bar = time().barOf(host.tick());
+        return time().barStart(bar + 1) - time().barStart(bar);
+    }
+
+    private int drawnBars() {
+        int bars = (int) Math.max(1, Math.round(step.figure().length() / (double) barLength()));
+        return BARS.stream().filter(some -> some >= bars).findFirst().orElse(BARS.get(BARS.size() - 1));
+    }
+
+    /** How many ticks a column of the grid lasts. */
+    private long cell() {
+        return Math.round(session.snap().of(time().metreAt(host.tick())).orElse(Grid.of(8)).ticks(time().ticksPerQuarter()));
+    }
+
+    private Node bars() {
+        return FormRows.row("step.figureBars", FormRows.number("figure-bars", step.bars(), 1, 16,
+                bars -> host.set("figureBars", bars, step.withBars(bars))));
+    }
+
+    private Node home() {
+        var field = FormRows.field("figure-home", step.home(), text -> host.set("home", text.isBlank()
+                ? Words.say("form.soundsThere") : text.strip(), step.withHome(text)));
+        field.setPromptText(Words.say("form.soundsThere"));
+        return FormRows.row("step.home", field);
+    }
+
+    /** Figures out of notes that are there: those that are selected, or the first bar of another part. */
+    private Node taking() {
+        Part part = session.part().orElseThrow();
+        List<Note> selected = session.selectedIn(session.results().get().part(part.id()).line());
+        Button take = Controls.button("figure-take", "form.takeSelected", event -> take(selected, part), "chip");
+        Button other = Controls.button("figure-other", "form.takeFromPart", null, "chip");
+        other.setOnAction(event -> Controls.openMenu(other, others()));
+        return new FlowPane(5, 5, Controls.disabledWhen(take, new SimpleBooleanProperty(selected.isEmpty()), "form.selectFirst"), other);
+    }
+
+    private List<MenuItem> others() {
+        return session.results().get().song().parts().stream().filter(part -> !part.isDrums() && !part.line().isEmpty())
+                .map(part -> Controls.menuItem("figure-part-" + part.id(), part.name(), () -> {
+                    Line line = session.results().get().part(part.id()).line();
+                    long from = time().barStart(time().barOf(line.notes().get(0).start()));
+                    take(line.between(from, from + barLength()).notes(), part);
+                })).toList();
+    }
+
+    private void take(List<Note> notes, Part part) {
+        Figure figure = FigureReader.read(notes, step, HandEdits.meant(session.results().get().song(), part));
+        host.set("figure", Words.count("noteCount", figure.notes().size()), step.withFigure(figure));
+    }
+}

@@ -1,0 +1,229 @@
+package amberfence.step.fit;
+
+import amberfence.reading.BeatPlace;
+import amberfence.reading.RulingChords;
+import amberfence.reading.Strokes;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import amberfence.step.fit.FitBass.Between;
+import amberfence.step.fit.FitBass.Strong;
+import amberfence.theory.Chord;
+import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One bassline while it is found: for every stroke the pitches that it may take, and the cheapest way through them, by
+ * dynamic programming. Cost counts how far a note lies from where it was, leaps, repeated pitches, which tire with
+ * variety, and a throw of the dice. Of what is struck together only the lowest belongs to the line; the rest goes to the
+ * nearest chord notes.
+ */
+final class BassLine {
+    private static final int STAY = 20;
+    private static final int LEAP = 3;
+    private static final int FAR_LEAP = 400;
+    private static final int SCALE_NOTE = 25;
+    private static final int NEVER = Integer.MAX_VALUE / 2;
+
+    /** What a pitch is in the line. */
+    private enum Sort {
+        FIXED, STRONG, CHORD, SCALE, STEP, SEMITONE
+    }
+
+    /** A pitch that a note may take. */
+    private record Candidate(int pitch, Sort sort, int cost) {
+    }
+
+    private final FitBass step;
+    private final Setting setting;
+    private final RulingChords ruling;
+    private final Work work;
+    private final List<Note> line = new ArrayList<>();
+    private final List<Note> upper = new ArrayList<>();
+    private final Chordless chordless;
+
+    BassLine(FitBass step, Line in, Setting setting, RulingChords ruling, Work work) {
+        this.step = step;
+        this.setting = setting;
+        this.ruling = ruling;
+        this.work = work;
+        this.chordless = new Chordless(step.source().gaps(), setting);
+        for (List<Note> stroke : Strokes.of(in.notes(), setting.time())) {
+            Note lowest = stroke.get(0);
+            for (Note note : stroke) {
+                lowest = note.pitch() < lowest.pitch() ? note : lowest;
+            }
+            line.add(lowest);
+            for (Note note : stroke) {
+                if (note != lowest) {
+                    upper.add(note);
+                }
+            }
+        }
+    }
+
+    /** Finds the line and puts it into the books. */
+    void write() {
+        List<Candidate> chosen = cheapest();
+        for (int i = 0; i < line.size(); i++) {
+            Note note = line.get(i);
+            int chord = ruling.over(note);
+            if (setting.picked().contains(note) && setting.left().contains(note)) {
+                work.leave(note, new Reason.LeftByHand());
+            } else if (chord == RulingChords.NONE) {
+                chordless.treat(note, work);
+            } else {
+                Candidate taken = chosen.get(i);
+                work.change(note, note.withPitch(taken.pitch()), reason(taken, chord, i + 1 < line.size() ? chosen.get(i + 1) : taken));
+            }
+        }
+        for (Note note : upper) {
+            int chord = ruling.over(note);
+            if (chord == RulingChords.NONE) {
+                chordless.treat(note, work);
+            } else {
+                int pitch = GroupFit.nearest(List.of(note.pitch()), ruling.notes(chord)).get(0);
+                work.change(note, note.withPitch(pitch), Members.reason(ruling, chord, pitch));
+            }
+        }
+        chordless.report(work);
+    }
+
+    private Reason reason(Candidate taken, int chord, Candidate next) {
+        return switch (taken.sort()) {
+            case STRONG -> new Reason.OnStrongBeat(ruling.text(chord), ruling.role(chord, taken.pitch()));
+            case SCALE -> new Reason.BetweenChordNotes(taken.pitch());
+            case STEP -> new Reason.LeadsTo(next.pitch(), false);
+            case SEMITONE -> new Reason.LeadsTo(next.pitch(), true);
+            default -> Members.reason(ruling, chord, taken.pitch());
+        };
+    }
+
+    private List<Candidate> cheapest() {
+        List<List<Candidate>> all = new ArrayList<>();
+        List<int[]> came = new ArrayList<>();
+        int[] best = {0};
+        for (int i = 0; i < line.size(); i++) {
+            List<Candidate> here = candidates(i);
+            List<Candidate> before = i == 0 ? List.of() : all.get(i - 1);
+            int[] next = new int[here.size()];
+            int[] from = new int[here.size()];
+            int least = NEVER;
+            for (int h = 0; h < next.length; h++) {
+                Candidate candidate = here.get(h);
+                next[h] = i == 0 ? candidate.cost() : NEVER;
+                for (int b = 0; b < before.size(); b++) {
+                    int cost = best[b] + candidate.cost() + between(before.get(b), candidate, i);
+                    if (cost < next[h]) {
+                        next[h] = cost;
+                        from[h] = b;
+                    }
+                }
+                least = Math.min(least, next[h]);
+            }
+            for (int h = 0; h < next.length; h++) {
+                next[h] = Math.min(NEVER, next[h] - least);
+            }
+            all.add(here);
+            came.add(from);
+            best = next;
+        }
+        return path(all, came, best);
+    }
+
+    private static List<Candidate> path(List<List<Candidate>> all, List<int[]> came, int[] best) {
+        int at = 0;
+        for (int h = 1; h < best.length; h++) {
+            at = best[h] < best[at] ? h : at;
+        }
+        Candidate[] path = new Candidate[all.size()];
+        for (int i = all.size() - 1; i >= 0; i--) {
+            path[i] = all.get(i).get(at);
+            at = came.get(i)[at];
+        }
+        return List.of(path);
+    }
+
+    /** What it costs to go from one note to the next; a note that is to lead leads nowhere else. */
+    private int between(Candidate from, Candidate to, int index) {
+        int leap = Math.abs(to.pitch() - from.pitch());
+        if (from.sort() == Sort.SEMITONE && leap != 1 || from.sort() == Sort.STEP && !isStep(from.pitch(), to.pitch(), index)) {
+            return NEVER / 4;
+        }
+        return LEAP * leap + (leap > PitchClass.COUNT ? FAR_LEAP : 0) + (leap == 0 && to.sort() != Sort.FIXED ? step.variety() : 0);
+    }
+
+    /** Whether no note of the scale lies between. */
+    private boolean isStep(int from, int to, int index) {
+        PitchClassSet scale = setting.fence().at(line.get(index).start());
+        int low = Math.min(from, to);
+        int high = Math.max(from, to);
+        for (int pitch = low + 1; pitch < high; pitch++) {
+            if (scale.containsPitch(pitch)) {
+                return false;
+            }
+        }
+        return high > low && high - low <= 3;
+    }
+
+    private boolean isStrong(int index) {
+        int chord = ruling.over(line.get(index));
+        return BeatPlace.of(line.get(index).start(), setting.time()).isStrong()
+                || index == 0 || ruling.over(line.get(index - 1)) != chord;
+    }
+
+    private List<Candidate> candidates(int index) {
+        Note note = line.get(index);
+        int chord = ruling.over(note);
+        if (!setting.isFree(note)) {
+            return List.of(new Candidate(note.pitch(), Sort.FIXED, 0));
+        } else if (chord == RulingChords.NONE) {
+            return List.of(new Candidate(chordless.pitch(note), Sort.FIXED, 0));
+        }
+        List<Candidate> found = new ArrayList<>();
+        boolean strong = isStrong(index);
+        PitchClassSet chordNotes = strong ? strong(ruling.chord(chord)) : ruling.notes(chord);
+        PitchClassSet scale = setting.fence().at(note.start());
+        boolean leads = !strong && index + 1 < line.size() && isStrong(index + 1);
+        Between between = step.between();
+        int centre = inRange(note.pitch());
+        for (int pitch = Math.max(step.lowest(), centre - PitchClass.COUNT); pitch <= Math.min(step.highest(),
+                centre + PitchClass.COUNT); pitch++) {
+            int cost = STAY * Math.abs(pitch - centre) * (100 - step.variety()) / 100 + Math.abs(pitch - centre)
+                    + (step.variety() == 0 ? 0 : Dice.roll(step.seed(), note.start(), pitch % PitchClass.COUNT, 2 * step.variety()));
+            if (chordNotes.containsPitch(pitch)) {
+                found.add(new Candidate(pitch, strong ? Sort.STRONG : Sort.CHORD, cost));
+            } else if (!strong && between.scale() && scale.containsPitch(pitch)) {
+                found.add(new Candidate(pitch, Sort.SCALE, cost + SCALE_NOTE));
+            }
+            if (leads && between.steps() && scale.containsPitch(pitch)) {
+                found.add(new Candidate(pitch, Sort.STEP, Math.max(0, cost - step.variety() / 2)));
+            }
+            if (leads && between.semitones()) {
+                found.add(new Candidate(pitch, Sort.SEMITONE, Math.max(0, cost - step.variety() / 2)));
+            }
+        }
+        return found;
+    }
+
+    private PitchClassSet strong(Chord chord) {
+        return step.strong() == Strong.NEAREST ? chord.pitchClasses()
+                : PitchClassSet.of(List.of(step.strong() == Strong.ROOT ? chord.root().pitchClass() : chord.bass().pitchClass()));
+    }
+
+    /** The pitch in the octave of the range that lies nearest. */
+    private int inRange(int pitch) {
+        int inside = pitch;
+        while (inside < step.lowest()) {
+            inside += PitchClass.COUNT;
+        }
+        while (inside > step.highest()) {
+            inside -= PitchClass.COUNT;
+        }
+        return inside;
+    }
+}

@@ -1,0 +1,52 @@
+package amberfence.step.fit;
+
+import amberfence.song.Note;
+import amberfence.step.ChordSource.Gaps;
+import amberfence.step.Finding;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+
+/** What becomes of the notes over which no chord rules: they go to the scale, or are left alone; how many is told. */
+final class Chordless {
+    private final Setting setting;
+    private final boolean scaleCounts;
+    private int notes;
+
+    Chordless(Gaps gaps, Setting setting) {
+        this.setting = setting;
+        this.scaleCounts = gaps != Gaps.LEAVE;
+    }
+
+    /** The pitch that such a note takes. */
+    int pitch(Note note) {
+        return scaleCounts && !setting.fence().isInside(note) ? setting.fence().nearestInside(note.start(), note.pitch(), false)
+                : note.pitch();
+    }
+
+    /** Puts the note into the books, with the pitch that it takes by itself. */
+    void treat(Note note, Work work) {
+        treat(note, pitch(note), work);
+    }
+
+    /** Puts the note into the books, with a pitch that the line around it asks for. */
+    void treat(Note note, int pitch, Work work) {
+        if (!setting.picked().contains(note)) {
+            work.keep(note);
+            return;
+        }
+        notes++;
+        if (scaleCounts) {
+            work.change(note, note.withPitch(pitch), new Reason.ScaleWithoutChord(pitch));
+        } else {
+            work.leave(note, new Reason.NoChordHere());
+        }
+    }
+
+    /** Tells how many there were. */
+    void report(Work work) {
+        if (notes > 0) {
+            work.find(new Finding.NoChordThere(notes, scaleCounts));
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package amberfence.step.fit;
+
+import amberfence.reading.RulingChords;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.ChordSource;
+import amberfence.step.Outcome;
+import amberfence.step.Setting;
+import amberfence.step.Step;
+import amberfence.step.Work;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Range;
+
+/**
+ * Fits a bassline to the chords and gives it variety: strong beats and the first note under each chord go to the root, the
+ * chord's bass or a chord note, what lies between to chord notes, notes of the scale, or notes that lead into the next
+ * root. The rhythm stays. The line as a whole is the cheapest of all, found exactly; see {@link BassLine}.
+ *
+ * @param between what may stand between strong beats, beside chord notes
+ * @param variety 0 stays as near as can be to what was there, 100 moves most
+ * @param lowest MIDI pitch
+ * @param highest MIDI pitch, at least eleven semitones above the lowest
+ * @param seed another gives another line, while there is variety
+ */
+public record FitBass(ChordSource source, Strong strong, Between between, int variety, int lowest, int highest, long seed)
+        implements FitStep {
+    private static final Range VARIETY = new Range("variety", 0, 100);
+
+    /** Where strong beats go. */
+    public enum Strong {
+        ROOT, BASS, NEAREST
+    }
+
+    /**
+     * What may stand between strong beats, beside chord notes.
+     *
+     * @param scale notes of the scale
+     * @param steps a step of the scale into the next strong note
+     * @param semitones a semitone into the next strong note
+     */
+    public record Between(boolean scale, boolean steps, boolean semitones) {
+        public static final Between CHORD_NOTES = new Between(false, false, false);
+    }
+
+    /** To the root, with scale notes and steps into the next root, between low E and the G above it. */
+    public static final FitBass USUAL = new FitBass(ChordSource.USUAL, Strong.ROOT, new Between(true, true, false), 50, 28, 55, 1);
+
+    public FitBass {
+        source = source == null ? ChordSource.USUAL : source;
+        between = between == null ? Between.CHORD_NOTES : between;
+        VARIETY.check(variety);
+        Range.PITCH.check(lowest);
+        Range.PITCH.check(highest);
+        if (highest - lowest < PitchClass.COUNT - 1) {
+            throw new IllegalArgumentException("a range for a bassline holds at least the twelve notes of an octave, not "
+                    + lowest + " to " + highest);
+        }
+    }
+
+    @Override
+    public FitBass withSource(ChordSource newSource) {
+        return new FitBass(newSource, strong, between, variety, lowest, highest, seed);
+    }
+
+    public FitBass withStrong(Strong newStrong) {
+        return new FitBass(source, newStrong, between, variety, lowest, highest, seed);
+    }
+
+    public FitBass withBetween(Between newBetween) {
+        return new FitBass(source, strong, newBetween, variety, lowest, highest, seed);
+    }
+
+    public FitBass withVariety(int newVariety) {
+        return new FitBass(source, strong, between, newVariety, lowest, highest, seed);
+    }
+
+    public FitBass withRange(int newLowest, int newHighest) {
+        return new FitBass(source, strong, between, variety, newLowest, newHighest, seed);
+    }
+
+    public FitBass withSeed(long newSeed) {
+        return new FitBass(source, strong, between, variety, lowest, highest, newSeed);
+    }
+
+    /** The range of the line, widened by a fourth and to a whole octave. */
+    @Override
+    public Step fitted(Line line, Setting setting) {
+        int low = line.notes().stream().mapToInt(Note::pitch).min().orElse(lowest);
+        int high = line.notes().stream().mapToInt(Note::pitch).max().orElse(highest);
+        int from = Math.max(0, Math.min(low, 127 - PitchClass.COUNT));
+        return withRange(from, Math.min(127, Math.max(high + 5, from + PitchClass.COUNT)));
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        RulingChords ruling = source.ruling(setting);
+        if (ruling.isEmpty()) {
+            work.find(source.missing());
+            in.notes().forEach(work::keep);
+        } else {
+            new BassLine(this, in, setting, ruling, work).write();
+        }
+        return work.outcome();
+    }
+}

@@ -1,0 +1,196 @@
+package amberfence.step.fit;
+
+import amberfence.reading.BeatPlace;
+import amberfence.reading.Clashes;
+import amberfence.reading.RulingChords;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.ChordSource;
+import amberfence.step.ChordSource.Gaps;
+import amberfence.step.Outcome;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import amberfence.step.fence.Neighbours;
+import amberfence.step.fence.ShapedLine;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.LongUnaryOperator;
+
+/**
+ * Fits a melody to the chords: what falls on a strong beat goes to a note of the chord, the rest inside the fence, and the
+ * line keeps its shape as a whole. Or only lists what clashes, and resolves each clash as a person chooses.
+ *
+ * @param ways the clashes that are resolved; they count with {@link Mode#CLASHES}
+ */
+public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implements FitStep {
+    /** What is done. */
+    public enum Mode {
+        /** All strong beats to chord notes. */
+        FIT,
+        /** Clashes are listed, and changed only where a way is chosen. */
+        CLASHES
+    }
+
+    /**
+     * How a clash is resolved.
+     *
+     * @param note identity of the note
+     * @param up to the next chord note above it, else below
+     */
+    public record Way(long note, boolean up) {
+    }
+
+    public static final FitMelody USUAL = new FitMelody(ChordSource.USUAL, Mode.FIT, List.of());
+
+    public FitMelody {
+        source = source == null ? ChordSource.USUAL : source;
+        ways = ways == null ? List.of() : List.copyOf(ways);
+    }
+
+    @Override
+    public FitMelody withSource(ChordSource newSource) {
+        return new FitMelody(newSource, mode, ways);
+    }
+
+    public FitMelody withMode(Mode newMode) {
+        return new FitMelody(source, newMode, ways);
+    }
+
+    /** With a clash resolved; nothing chosen leaves the note as it is. */
+    public FitMelody withWay(long note, Optional<Boolean> up) {
+        List<Way> changed = new ArrayList<>(ways.stream().filter(way -> way.note() != note).toList());
+        up.ifPresent(direction -> changed.add(new Way(note, direction)));
+        return new FitMelody(source, mode, changed);
+    }
+
+    @Override
+    public FitMelody renamed(LongUnaryOperator renaming) {
+        return new FitMelody(source, mode, ways.stream().map(way -> new Way(renaming.applyAsLong(way.note()), way.up())).toList());
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        RulingChords ruling = source.ruling(setting);
+        if (ruling.isEmpty()) {
+            work.find(source.missing());
+            in.notes().forEach(work::keep);
+        } else if (mode == Mode.FIT) {
+            new Fitting(in, setting, ruling, work).fit();
+        } else {
+            resolve(in, setting, ruling, work);
+        }
+        return work.outcome();
+    }
+
+    private void resolve(Line in, Setting setting, RulingChords ruling, Work work) {
+        Map<Long, Boolean> chosen = new HashMap<>();
+        ways.forEach(way -> chosen.put(way.note(), way.up()));
+        for (Note note : in.notes()) {
+            Optional<Clashes.Clash> clash = setting.picked().contains(note) ? Clashes.of(note, ruling, setting.time())
+                    : Optional.empty();
+            if (clash.isEmpty()) {
+                work.keep(note);
+                continue;
+            }
+            int chord = clash.get().chord();
+            Neighbours neighbours = new Neighbours(ruling.notes(chord));
+            int down = neighbours.below(note.pitch());
+            int up = neighbours.above(note.pitch());
+            int to = !chosen.containsKey(note.id()) ? note.pitch() : chosen.get(note.id()) ? up : down;
+            if (to == note.pitch() || to == Neighbours.NONE) {
+                work.leave(note, new Reason.Clashing(ruling.text(chord), clash.get().kind() == Clashes.Kind.SEMITONE_ABOVE
+                        ? ruling.role(chord, clash.get().against()) : "", down, up));
+            } else {
+                work.change(note, note.withPitch(to), Members.reason(ruling, chord, to));
+            }
+        }
+    }
+
+    /** One fitting of a whole line. */
+    private final class Fitting {
+        private final List<Note> notes;
+        private final Setting setting;
+        private final RulingChords ruling;
+        private final Work work;
+        private final Chordless chordless;
+        private final Map<PitchClassSet, Neighbours> near = new HashMap<>();
+        private final int[] low;
+        private final int[] high;
+        private final boolean[] strong;
+        private final boolean[] leftByHand;
+
+        Fitting(Line in, Setting setting, RulingChords ruling, Work work) {
+            this.notes = in.notes();
+            this.setting = setting;
+            this.ruling = ruling;
+            this.work = work;
+            this.chordless = new Chordless(source.gaps(), setting);
+            this.low = new int[notes.size()];
+            this.high = new int[notes.size()];
+            this.strong = new boolean[notes.size()];
+            this.leftByHand = new boolean[notes.size()];
+        }
+
+        void fit() {
+            for (int i = 0; i < notes.size(); i++) {
+                choose(i);
+            }
+            ShapedLine shaped = new ShapedLine(notes, low, high);
+            for (int i = 0; i < notes.size(); i++) {
+                Note note = notes.get(i);
+                int chord = ruling.over(note);
+                int pitch = shaped.pitch(i);
+                if (leftByHand[i]) {
+                    work.leave(note, new Reason.LeftByHand());
+                } else if (chord == RulingChords.NONE) {
+                    chordless.treat(note, pitch, work);
+                } else if (strong[i]) {
+                    work.change(note, note.withPitch(pitch), new Reason.OnStrongBeat(ruling.text(chord), ruling.role(chord, pitch)));
+                } else {
+                    work.change(note, note.withPitch(pitch), shaped.reason(i));
+                }
+            }
+            shaped.findLostSteps(work);
+            chordless.report(work);
+        }
+
+        /** The two pitches between which a note may choose, which are its own where it may stay. */
+        private void choose(int i) {
+            Note note = notes.get(i);
+            low[i] = note.pitch();
+            high[i] = note.pitch();
+            int chord = ruling.over(note);
+            if (!setting.picked().contains(note) || chord == RulingChords.NONE && source.gaps() == Gaps.LEAVE) {
+                return;
+            }
+            PitchClassSet allowed = setting.fence().at(note.start());
+            if (chord != RulingChords.NONE) {
+                strong[i] = BeatPlace.of(note.start(), setting.time()).isStrong();
+                allowed = strong[i] ? ruling.notes(chord) : allowed.union(ruling.notes(chord));
+            }
+            if (allowed.containsPitch(note.pitch()) || !strong[i] && setting.fence().isAllowedByHand(note)) {
+                return;
+            }
+            leftByHand[i] = setting.left().contains(note);
+            if (leftByHand[i]) {
+                return;
+            }
+            Neighbours neighbours = near.computeIfAbsent(allowed, Neighbours::new);
+            low[i] = neighbours.below(note.pitch());
+            high[i] = neighbours.above(note.pitch());
+            if (low[i] == Neighbours.NONE || high[i] == Neighbours.NONE) {
+                low[i] = Math.max(low[i], high[i]);
+                high[i] = low[i];
+            }
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package amberfence.step.fit;
+
+import amberfence.reading.RulingChords;
+import amberfence.song.Line;
+import amberfence.step.ChordSource;
+import amberfence.step.Finding;
+import amberfence.step.Outcome;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import amberfence.theory.Range;
+
+/**
+ * Plays a short figure through the chords: its notes are numbered against the chord over which it was written, and under
+ * another chord the same members or positions sound. What is no chord note keeps its scale steps from the nearest one, so
+ * that nothing is lost.
+ *
+ * @param figure what is played; {@link Figure#OWN_NOTES} for the part's own notes
+ * @param bars how many bars of the part's own notes are the figure; 0 for the whole line, played once
+ * @param home symbol of the chord over which the part's own notes were written; empty for those that sound there
+ * @param repeat whether the figure goes on to the end of the chords
+ */
+public record FollowChords(ChordSource source, Figure figure, int bars, String home, Count count, Register register,
+                           Restart restart, boolean repeat) implements FitStep {
+    private static final Range BARS = new Range("bars of a figure", 0, 64);
+
+    /** In which octave the figure sounds under a chord. */
+    public enum Register {
+        /** As near to where it was written as whole octaves allow. */
+        NEAR,
+        /** With the root, which lies at or above that of the chord over which it was written. */
+        CLIMBING
+    }
+
+    /** Where the figure begins anew. */
+    public enum Restart {
+        NOT, CHORD, BAR
+    }
+
+    /** The first bar of the part is the figure. */
+    public static final FollowChords USUAL = new FollowChords(ChordSource.USUAL, Figure.OWN_NOTES, 1, "", Count.MEMBER,
+            Register.NEAR, Restart.CHORD, true);
+
+    public FollowChords {
+        source = source == null ? ChordSource.USUAL : source;
+        figure = figure == null ? Figure.OWN_NOTES : figure;
+        home = home == null ? "" : home.strip();
+        BARS.check(bars);
+        Figure.checkHome(home);
+    }
+
+    @Override
+    public FollowChords withSource(ChordSource newSource) {
+        return new FollowChords(newSource, figure, bars, home, count, register, restart, repeat);
+    }
+
+    public FollowChords withFigure(Figure newFigure) {
+        return new FollowChords(source, newFigure, bars, home, count, register, restart, repeat);
+    }
+
+    public FollowChords withBars(int newBars) {
+        return new FollowChords(source, figure, newBars, home, count, register, restart, repeat);
+    }
+
+    public FollowChords withHome(String newHome) {
+        return new FollowChords(source, figure, bars, newHome, count, register, restart, repeat);
+    }
+
+    public FollowChords withCount(Count newCount) {
+        return new FollowChords(source, figure, bars, home, newCount, register, restart, repeat);
+    }
+
+    public FollowChords withRegister(Register newRegister) {
+        return new FollowChords(source, figure, bars, home, count, newRegister, restart, repeat);
+    }
+
+    public FollowChords withRestart(Restart newRestart) {
+        return new FollowChords(source, figure, bars, home, count, register, newRestart, repeat);
+    }
+
+    public FollowChords withRepeat(boolean newRepeat) {
+        return new FollowChords(source, figure, bars, home, count, register, restart, newRepeat);
+    }
+
+    @Override
+    public Outcome apply(Line in, Setting setting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        RulingChords ruling = source.ruling(setting);
+        if (ruling.isEmpty()) {
+            work.find(source.missing());
+            in.notes().forEach(work::keep);
+        } else if (figure.isOwnNotes() ? in.isEmpty() : figure.isEmpty()) {
+            work.find(new Finding.NoFigure());
+            in.notes().forEach(work::keep);
+        } else {
+            new FigurePlayer(this, in, setting, ruling, work).play();
+        }
+        return work.outcome();
+    }
+}

@@ -1,0 +1,162 @@
+package amberfence.step.fit;
+
+import amberfence.reading.RulingChords;
+import amberfence.reading.Strokes;
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import amberfence.step.fit.HeldNotes.Piece;
+import amberfence.theory.Chord;
+import amberfence.theory.NearestVoicing;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** Finds the pitches of all pieces of a chord part: group by group as they are struck, and single ones by their chord. */
+final class GroupFit {
+    /** So many different notes struck one by one are still an arpeggio of one chord, and not a melody. */
+    private static final int ARPEGGIO = 4;
+
+    private record Question(Chord chord, List<Integer> pitches, boolean bass) {
+    }
+
+    private final boolean bass;
+    private final RulingChords ruling;
+    private final Setting setting;
+    private final Work work;
+    private final List<Piece> pieces = new ArrayList<>();
+    /** Notes that are not to be moved, and pieces whose pitch is found, while they may still sound. */
+    private final List<Note> fixed = new ArrayList<>();
+    private final List<Note> sounding = new ArrayList<>();
+    private int nextFixed;
+    private final Map<Question, List<Integer>> answers = new HashMap<>();
+    private final Map<Piece, Integer> pitches = new HashMap<>();
+
+    GroupFit(boolean bass, RulingChords ruling, Setting setting, Work work) {
+        this.bass = bass;
+        this.ruling = ruling;
+        this.setting = setting;
+        this.work = work;
+    }
+
+    void add(List<Piece> of) {
+        pieces.addAll(of);
+    }
+
+    /** A note that sounds among the others and is not moved; notes come in order of time. */
+    void sounds(Note note) {
+        fixed.add(note);
+    }
+
+    /** The pitch of a piece, once all are solved. */
+    int pitch(Piece piece) {
+        return pitches.get(piece);
+    }
+
+    void solve() {
+        pieces.sort(Comparator.comparing(Piece::note, Note.IN_TIME));
+        List<List<Piece>> groups = groups();
+        Map<Integer, List<Piece>> singles = new LinkedHashMap<>();
+        groups.stream().filter(GroupFit::isSingle).forEach(group -> singles.computeIfAbsent(group.get(0).chord(),
+                chord -> new ArrayList<>()).addAll(group));
+        singles.forEach((chord, together) -> {
+            List<Integer> found = isArpeggio(together, chord) ? answer(chord, distinct(together), false) : List.of();
+            if (!found.isEmpty()) {
+                take(together, found);
+            } else {
+                together.forEach(piece -> take(List.of(piece), nearest(List.of(piece.note().pitch()), ruling.notes(chord))));
+            }
+        });
+        for (List<Piece> group : groups) {
+            if (!isSingle(group)) {
+                fit(group);
+            }
+            group.forEach(piece -> sounding.add(piece.note().withPitch(pitch(piece))));
+        }
+    }
+
+    /** What is struck together under one chord. */
+    private List<List<Piece>> groups() {
+        List<List<Piece>> groups = new ArrayList<>();
+        long reach = Math.max(1, Strokes.together(setting.time()));
+        for (int from = 0; from < pieces.size();) {
+            int to = from + 1;
+            while (to < pieces.size() && pieces.get(to).chord() == pieces.get(from).chord()
+                    && pieces.get(to).note().start() - pieces.get(from).note().start() < reach) {
+                to++;
+            }
+            groups.add(pieces.subList(from, to));
+            from = to;
+        }
+        return groups;
+    }
+
+    private static boolean isSingle(List<Piece> group) {
+        return group.stream().allMatch(piece -> piece.note().pitch() == group.get(0).note().pitch());
+    }
+
+    private boolean isArpeggio(List<Piece> single, int chord) {
+        List<Integer> different = distinct(single);
+        int members = ruling.chord(chord).kind().tones().size();
+        return different.size() > 1 && different.size() <= 2 * members
+                && PitchClassSet.of(different.stream().mapToInt(pitch -> pitch).toArray()).size() <= Math.max(ARPEGGIO, members);
+    }
+
+    private static List<Integer> distinct(List<Piece> group) {
+        Set<Integer> different = new TreeSet<>();
+        group.forEach(piece -> different.add(piece.note().pitch()));
+        return List.copyOf(different);
+    }
+
+    private void fit(List<Piece> group) {
+        Note first = group.get(0).note();
+        while (nextFixed < fixed.size() && fixed.get(nextFixed).start() <= first.start()) {
+            sounding.add(fixed.get(nextFixed++));
+        }
+        sounding.removeIf(note -> note.end() <= first.start() + Strokes.together(setting.time()));
+        Set<Integer> taken = new TreeSet<>();
+        sounding.forEach(note -> taken.add(note.pitch()));
+        int chord = group.get(0).chord();
+        List<Integer> from = distinct(group);
+        List<Integer> found = taken.isEmpty() ? List.of()
+                : NearestVoicing.of(from, ruling.chord(chord), bass, pitch -> !taken.contains(pitch));
+        if (found.isEmpty()) {
+            found = answer(chord, from, bass);
+        }
+        if (found.isEmpty()) {
+            work.find(new Finding.Crowded(first, from.size()));
+            found = nearest(from, ruling.notes(chord));
+        }
+        take(group, found);
+    }
+
+    private List<Integer> answer(int chord, List<Integer> from, boolean bassLowest) {
+        return answers.computeIfAbsent(new Question(ruling.chord(chord), from, bassLowest),
+                question -> NearestVoicing.of(from, question.chord(), bassLowest, pitch -> true));
+    }
+
+    private void take(List<Piece> group, List<Integer> found) {
+        List<Integer> from = distinct(group);
+        group.forEach(piece -> pitches.put(piece, found.get(from.indexOf(piece.note().pitch()))));
+    }
+
+    /** Each to the nearest note of the chord, of two alike the lower. */
+    static List<Integer> nearest(List<Integer> from, PitchClassSet notes) {
+        return from.stream().map(pitch -> {
+            for (int distance = 0;; distance++) {
+                if (pitch - distance >= 0 && notes.containsPitch(pitch - distance)) {
+                    return pitch - distance;
+                } else if (pitch + distance <= 127 && notes.containsPitch(pitch + distance)) {
+                    return pitch + distance;
+                }
+            }
+        }).toList();
+    }
+}

@@ -1,0 +1,165 @@
+package amberfence.step.fit;
+
+import amberfence.reading.RulingChords;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import amberfence.step.fit.Harmony.Way;
+import amberfence.step.move.DegreeWords;
+import amberfence.step.move.KeyLadders;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.Octaves;
+import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Writes the lines of a harmony beside a tune. */
+final class HarmonyWriter {
+    /** A line that holds a common note goes no farther from the tune than an octave and its own interval. */
+    private static final int FARTHEST = PitchClass.COUNT;
+
+    private final Harmony step;
+    private final Line in;
+    private final Setting setting;
+    private final RulingChords ruling;
+    private final Work work;
+    private final KeyLadders ladders;
+    private final Set<Place> there = new HashSet<>();
+    private final Map<HarmonyLine, Integer> last = new HashMap<>();
+    /** The notes of the tune that still sound. */
+    private final List<Note> sounding = new ArrayList<>();
+    private int nextSounding;
+
+    /** Where a note sounds, by which one that is there already is found. */
+    private record Place(long start, int pitch, int channel) {
+        static Place of(Note note) {
+            return new Place(note.start(), note.pitch(), note.channel());
+        }
+    }
+
+    HarmonyWriter(Harmony step, Line in, Setting setting, RulingChords ruling, Work work) {
+        this.step = step;
+        this.in = in;
+        this.setting = setting;
+        this.ruling = ruling;
+        this.work = work;
+        this.ladders = new KeyLadders(setting.fence());
+    }
+
+    void write() {
+        if (!step.instead()) {
+            in.notes().forEach(note -> there.add(Place.of(note)));
+        }
+        for (Note note : in.notes()) {
+            if (step.noCrossing()) {
+                listen(note);
+            }
+            if (setting.picked().contains(note) && setting.left().contains(note)) {
+                work.leave(note, new Reason.LeftByHand());
+            } else if (setting.isFree(note)) {
+                harmonize(note);
+            } else {
+                work.keep(note);
+            }
+        }
+    }
+
+    /** All of the tune that sounds while a note begins, what begins with it among it. */
+    private void listen(Note note) {
+        sounding.removeIf(old -> old.end() <= note.start());
+        while (nextSounding < in.size() && in.notes().get(nextSounding).start() <= note.start()) {
+            sounding.add(in.notes().get(nextSounding++));
+        }
+    }
+
+    private void harmonize(Note note) {
+        Reason doubled = null;
+        KeyLadder ladder = ladders.at(note);
+        int chord = ruling.over(note);
+        PitchClassSet notes = chord == RulingChords.NONE ? PitchClassSet.EMPTY : ruling.notes(chord);
+        boolean changed = false;
+        for (HarmonyLine line : step.lines()) {
+            int plain = wanted(note.pitch(), line, ladder, notes);
+            int wanted = held(line, note.pitch(), plain, notes);
+            Reason reason = wanted == plain ? reason(note.pitch(), plain, line, ladder, notes) : new Reason.CommonNote(wanted);
+            int clear = step.noCrossing() ? clear(wanted, line) : wanted;
+            if (clear != wanted) {
+                reason = new Reason.NotCrossing(line.text(), (clear - wanted) / PitchClass.COUNT);
+            }
+            Note added = note.withPitch(Octaves.within(clear));
+            last.put(line, added.pitch());
+            if (!there.add(Place.of(added))) {
+                doubled = new Reason.AvoidedUnison(added.pitch(), added.pitch());
+                continue;
+            }
+            if (added.pitch() != clear) {
+                work.find(new Finding.OctaveBack(note, added.pitch()));
+            }
+            if (step.instead() && !changed) {
+                work.change(note, added, reason);
+                changed = true;
+            } else {
+                work.add(added, reason);
+            }
+        }
+        if (!changed && doubled == null) {
+            work.keep(note);
+        } else if (!changed) {
+            work.leave(note, doubled);
+        }
+    }
+
+    /** The note where the line was, while that is a note of the chord and neither too near the tune nor too far from it. */
+    private int held(HarmonyLine line, int tune, int plain, PitchClassSet notes) {
+        Integer before = last.get(line);
+        if (!step.holdCommon() || notes.isEmpty() || before == null || !notes.containsPitch(before)) {
+            return plain;
+        }
+        int away = line.above() ? before - tune : tune - before;
+        int nearest = Math.abs(line.narrow());
+        return away >= nearest && away <= nearest + FARTHEST ? before : plain;
+    }
+
+    /** The same note in the octave in which it does not cross the tune. */
+    private int clear(int wanted, HarmonyLine line) {
+        int pitch = wanted;
+        for (Note tune : sounding) {
+            while (line.above() ? pitch < tune.pitch() : pitch > tune.pitch()) {
+                pitch += line.above() ? PitchClass.COUNT : -PitchClass.COUNT;
+            }
+        }
+        return pitch;
+    }
+
+    private int wanted(int pitch, HarmonyLine line, KeyLadder ladder, PitchClassSet chord) {
+        if (step.way() == Way.EXACT || step.way() == Way.EXACT_MINOR) {
+            return pitch + (step.way() == Way.EXACT ? line.wide() : line.narrow());
+        }
+        if (chord.isEmpty()) {
+            return ladder.moved(pitch, line.degrees());
+        }
+        int candidate = pitch + line.narrow();
+        while (!chord.contains(PitchClass.of(candidate))) {
+            candidate += line.above() ? 1 : -1;
+        }
+        return candidate;
+    }
+
+    private Reason reason(int pitch, int wanted, HarmonyLine line, KeyLadder ladder, PitchClassSet chord) {
+        if (step.way() == Way.EXACT || step.way() == Way.EXACT_MINOR) {
+            return new Reason.BySemitones(wanted - pitch);
+        } else if (!chord.isEmpty()) {
+            return new Reason.NearestChordNote(line.text());
+        }
+        KeyLadder.Place from = ladder.place(pitch);
+        return new Reason.ByDegrees(line.degrees(), DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(line.degrees())));
+    }
+}

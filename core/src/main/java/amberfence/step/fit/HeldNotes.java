@@ -1,0 +1,79 @@
+package amberfence.step.fit;
+
+import amberfence.reading.RulingChords;
+import amberfence.reading.Strokes;
+import amberfence.song.Note;
+import amberfence.step.Reason;
+import amberfence.step.Setting;
+import amberfence.step.Work;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Cuts notes that are held across a change of chord into pieces, one under each chord, and puts them together again. */
+final class HeldNotes {
+    /**
+     * A note or a part of one.
+     *
+     * @param note with the start and length of the piece and the identity of the whole
+     * @param chord index of the chord that rules it
+     */
+    record Piece(Note note, int chord) {
+    }
+
+    private final Held held;
+    private final RulingChords ruling;
+    private final long shortest;
+
+    HeldNotes(Held held, RulingChords ruling, Setting setting) {
+        this.held = held;
+        this.ruling = ruling;
+        this.shortest = Math.max(1, Strokes.together(setting.time()));
+    }
+
+    /** The pieces of a note over which a chord rules. No piece is shorter than a thirty-second. */
+    List<Piece> of(Note note) {
+        int chord = ruling.over(note);
+        if (held == Held.KEEP) {
+            return List.of(new Piece(note, chord));
+        }
+        List<Piece> pieces = new ArrayList<>();
+        long from = note.start();
+        for (int next = chord + 1; next < ruling.size() && ruling.span(next).start() <= note.end() - shortest; next++) {
+            long cut = ruling.span(next).start();
+            if (cut - from >= shortest) {
+                pieces.add(new Piece(note.withStart(from).withLength(cut - from), chord));
+                from = cut;
+            }
+            chord = next;
+        }
+        pieces.add(new Piece(note.withStart(from).withLength(note.end() - from), chord));
+        return pieces;
+    }
+
+    /** Puts a note and what it is cut into in the books. */
+    void write(Note note, GroupFit fit, Work work) {
+        List<Piece> pieces = of(note);
+        List<Piece> joined = new ArrayList<>();
+        for (Piece piece : pieces) {
+            int pitch = fit.pitch(piece);
+            int last = joined.size() - 1;
+            if (held == Held.SPLIT && last >= 0 && joined.get(last).note().pitch() == pitch) {
+                Note before = joined.get(last).note();
+                joined.set(last, new Piece(before.withLength(piece.note().end() - before.start()), joined.get(last).chord()));
+            } else {
+                joined.add(new Piece(piece.note().withPitch(pitch), piece.chord()));
+            }
+        }
+        Piece first = joined.get(0);
+        if (joined.size() == 1) {
+            work.change(note, first.note(), Members.reason(ruling, first.chord(), first.note().pitch()));
+            return;
+        }
+        work.change(note, first.note(), new Reason.CutAtChord(ruling.text(first.chord()),
+                ruling.role(first.chord(), first.note().pitch()), ruling.text(joined.get(1).chord())));
+        if (work.isFree(note)) {
+            joined.subList(1, joined.size()).forEach(piece -> work.add(piece.note(),
+                    Members.reason(ruling, piece.chord(), piece.note().pitch())));
+        }
+    }
+}

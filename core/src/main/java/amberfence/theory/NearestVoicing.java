@@ -1,0 +1,133 @@
+package amberfence.theory;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
+
+/**
+ * The notes of a chord nearest to given ones: as many, the voices not crossing, with the least sum of semitones, found
+ * exactly by going through the voices from low to high.
+ *
+ * <p>With at least as many voices as members each member sounds, and the root and the fifth may be doubled, of two alike
+ * the root; the others only where more than twice as many voices sound. With fewer, the members of
+ * {@link VoicingRules#kept} sound, which are without the fifth first and never without the third and the seventh; one or
+ * two voices take whichever members are nearest, for they are seldom the whole chord.
+ */
+public final class NearestVoicing {
+    /** Motion outweighs the choice of what is doubled. */
+    private static final int SEMITONE = 64;
+    private static final int NEVER = Integer.MAX_VALUE / 2;
+    private static final int NO_MEMBER = -1;
+    private static final int FEW = 2;
+
+    private final List<Integer> members = new ArrayList<>();
+    private final int[] memberOf = new int[PitchClass.COUNT];
+    private final int[] doubling = new int[PitchClass.COUNT];
+    private final boolean allNeeded;
+    private final int bass;
+    private final int[] pitches;
+
+    private NearestVoicing(int voices, Chord chord, boolean bassLowest, IntPredicate free) {
+        boolean withBass = bassLowest && voices >= FEW;
+        bass = withBass ? chord.bass().pitchClass().number() : NO_MEMBER;
+        boolean foreign = withBass && chord.inversion() < 0;
+        int inner = voices - (foreign ? 1 : 0);
+        List<ChordTone> kept = inner <= FEW ? chord.kind().tones() : VoicingRules.kept(chord, inner, withBass);
+        boolean few = inner < kept.size();
+        allNeeded = !few;
+        Arrays.fill(memberOf, NO_MEMBER);
+        for (ChordTone tone : kept) {
+            int pitchClass = tone.above(chord.root()).pitchClass().number();
+            if (memberOf[pitchClass] == NO_MEMBER) {
+                doubling[members.size()] = few ? NEVER : tone.number() == 1 ? 0 : tone.number() == 5 || inner > 2 * kept.size()
+                        ? 1 : NEVER;
+                memberOf[pitchClass] = members.size();
+                members.add(pitchClass);
+            }
+        }
+        if (foreign && memberOf[bass] == NO_MEMBER) {
+            doubling[members.size()] = NEVER;
+            memberOf[bass] = members.size();
+            members.add(bass);
+        }
+        pitches = IntStream.rangeClosed((int) Range.PITCH.lowest(), (int) Range.PITCH.highest())
+                .filter(pitch -> memberOf[pitch % PitchClass.COUNT] != NO_MEMBER).filter(free).toArray();
+    }
+
+    /**
+     * Finds the notes.
+     *
+     * @param from MIDI pitches, rising
+     * @param bassLowest whether the lowest of two or more is to be the chord's own bass
+     * @param free which pitches may be taken
+     * @return as many pitches, rising; none where so many do not find room
+     */
+    public static List<Integer> of(List<Integer> from, Chord chord, boolean bassLowest, IntPredicate free) {
+        return from.isEmpty() ? List.of() : new NearestVoicing(from.size(), chord, bassLowest, free).search(from);
+    }
+
+    private List<Integer> search(List<Integer> from) {
+        int sets = 1 << members.size();
+        int[] before = null;
+        List<int[]> came = new ArrayList<>();
+        for (int voice = 0; voice < from.size(); voice++) {
+            int[] now = new int[sets * pitches.length];
+            Arrays.fill(now, NEVER);
+            came.add(step(from.get(voice), voice == 0 ? null : before, now, sets));
+            before = now;
+        }
+        int best = NO_MEMBER;
+        for (int state = 0; state < before.length; state++) {
+            boolean complete = !allNeeded || state % sets == sets - 1;
+            if (complete && before[state] < NEVER && (best < 0 || before[state] < before[best])) {
+                best = state;
+            }
+        }
+        List<Integer> found = new ArrayList<>();
+        for (int voice = from.size() - 1; voice >= 0 && best >= 0; voice--) {
+            found.add(0, pitches[best / sets]);
+            best = came.get(voice)[best];
+        }
+        return found;
+    }
+
+    /** One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far. */
+    private int[] step(int wanted, int[] before, int[] now, int sets) {
+        int[] came = new int[now.length];
+        Arrays.fill(came, NO_MEMBER);
+        int[] least = new int[sets];
+        int[] leastAt = new int[sets];
+        Arrays.fill(least, NEVER);
+        Arrays.fill(leastAt, NO_MEMBER);
+        if (before == null) {
+            least[0] = 0;
+        }
+        for (int place = 0; place < pitches.length; place++) {
+            int pitchClass = pitches[place] % PitchClass.COUNT;
+            int member = memberOf[pitchClass];
+            if (before != null || bass == NO_MEMBER || pitchClass == bass) {
+                int cost = SEMITONE * Math.abs(pitches[place] - wanted);
+                for (int set = 0; set < sets; set++) {
+                    boolean again = (set >> member & 1) == 1;
+                    if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {
+                        int state = place * sets + (set | 1 << member);
+                        int sum = least[set] + cost + (again ? doubling[member] : 0);
+                        if (sum < now[state]) {
+                            now[state] = sum;
+                            came[state] = leastAt[set];
+                        }
+                    }
+                }
+            }
+            for (int set = 0; before != null && set < sets; set++) {
+                if (before[place * sets + set] < least[set]) {
+                    least[set] = before[place * sets + set];
+                    leastAt[set] = place * sets + set;
+                }
+            }
+        }
+        return came;
+    }
+}
