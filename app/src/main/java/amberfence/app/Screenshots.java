@@ -10,7 +10,13 @@ import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.step.Setting;
+import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.fit.FigureReader;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FollowChords;
 import amberfence.step.move.Move;
 import amberfence.step.pick.Pick;
 import amberfence.theory.VoicingRules;
@@ -87,6 +93,13 @@ final class Screenshots {
                 session.playhead().set(session.song().time().barStart(4));
                 ((ToggleButton) scene.lookup("#chord-panel-open")).setSelected(true);
             }
+            case "bass" -> add(1, FitBass.USUAL.withRange(36, 60).withVariety(80));
+            case "follow" -> {
+                Part kalimba = session.song().parts().get(3);
+                FollowChords follow = FollowChords.USUAL.withRegister(FollowChords.Register.CLIMBING);
+                add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
+                        Setting.of(session.song(), kalimba))));
+            }
             case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();
             case "export" -> workspace.openExport();
@@ -99,6 +112,12 @@ final class Screenshots {
             }
             default -> { }
         }
+    }
+
+    private void add(int index, Step step) {
+        Part part = session.song().parts().get(index);
+        session.selectPart(part.id());
+        session.addStep(part.id(), StepCatalogue.kindOf(step).name(), song -> step);
     }
 
     /** A take that was edited by hand, the original as outlines over it, velocities open. */

@@ -197,10 +197,10 @@ final class ApplyCommand implements Runnable {
             ids.add(song.parts().get(index).id());
         }
         if (chosen.isEmpty()) {
-            ids.addAll(steps.fit().meant(song));
-        }
-        if (ids.isEmpty()) {
-            song.parts().forEach(part -> ids.add(part.id()));
+            song.parts().stream().filter(part -> steps.fit().means(part)).map(Part::id).forEach(ids::add);
+            if (ids.isEmpty() && !song.parts().isEmpty()) {
+                throw wrong("no part has the role of " + steps.fit().roles() + "; say with --part which to take");
+            }
         }
         return ids;
     }
@@ -223,7 +223,8 @@ final class ApplyCommand implements Runnable {
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"
-                        : outcome.changes().size() + " of " + outcome.considered() + " notes changed"));
+                        : outcome.changed() + " of " + outcome.considered() + " notes changed"
+                                + (outcome.added() > 0 ? ", " + outcome.added() + " added" : "")));
                 outcome.kept().stream().filter(kept -> kept.reason() instanceof Reason.Clashing)
                         .forEach(kept -> out.println("  " + clash(song, fence, kept)));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));

@@ -18,8 +18,8 @@ import amberfence.step.fit.Held;
 import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
 
@@ -190,9 +190,13 @@ final class FitOptions {
         return hasRange ? sourced : sourced.fitted(part.line(), Setting.of(song, part));
     }
 
-    /** Parts that are meant by what is fitted, when every step fits and such parts are there; empty otherwise. */
-    Set<Integer> meant(Song song) {
-        return meant.size() < planned.all().size() ? Set.of()
-                : song.parts().stream().filter(part -> meant.contains(part.role())).map(Part::id).collect(Collectors.toSet());
+    /** Whether a part is meant when none is named: all are, unless every step fits parts of a role. */
+    boolean means(Part part) {
+        return meant.isEmpty() || meant.size() < planned.all().size() || meant.contains(part.role());
+    }
+
+    /** The roles that the steps fit, in words. */
+    String roles() {
+        return meant.stream().map(role -> role.name().toLowerCase(Locale.ROOT)).distinct().collect(Collectors.joining(" or "));
     }
 }

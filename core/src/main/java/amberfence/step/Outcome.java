@@ -23,12 +23,17 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were looked at and were right already. */
     public int untouched() {
-        return considered - (changes.size() - added()) - kept.size();
+        return considered - changed() - kept.size();
     }
 
     /** How many notes were made. */
     public int added() {
         return (int) changes.stream().filter(Change.Added.class::isInstance).count();
+    }
+
+    /** How many notes were changed or taken out. */
+    public int changed() {
+        return changes.size() - added();
     }
 
     /** Whether all that was done is making notes. */

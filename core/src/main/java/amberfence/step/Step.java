@@ -19,6 +19,11 @@ public interface Step extends Treatment {
         return Set.of();
     }
 
+    /** Whether the step answers to the song's progression, so that it follows what is done to it. */
+    default boolean followsProgression() {
+        return false;
+    }
+
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */
     default Setting following(Setting setting) {
         return setting;

@@ -62,6 +62,10 @@ final class FigureForm {
                 FormRows.row("step.register", FormRows.choice("figure-register", FollowChords.Register.values(), step.register(),
                         "register", chosen -> host.chosen("register", chosen, step.withRegister(chosen)))));
         if (from() != From.WHOLE) {
+            if (from() == From.DRAWN) {
+                rows.plus(FormRows.toggle("figure-instead", "step.figureInstead", step.instead(),
+                        on -> host.switched("figureInstead", on, step.withInstead(on))));
+            }
             rows.plus(FormRows.row("step.restart", FormRows.choice("figure-restart", FollowChords.Restart.values(), step.restart(),
                     "restart", chosen -> host.chosen("restart", chosen, step.withRestart(chosen)))),
                     FormRows.toggle("figure-repeat", "step.repeat", step.repeat(),
@@ -124,8 +128,8 @@ final class FigureForm {
     private Node taking() {
         Part part = session.part().orElseThrow();
         List<Note> selected = session.selectedIn(session.results().get().part(part.id()).line());
-        Button take = Controls.button("figure-take", "form.takeSelected", event -> take(selected, part), "chip");
-        Button other = Controls.button("figure-other", "form.takeFromPart", null, "chip");
+        Button take = Controls.button("figure-take", "form.takeSelected", event -> take(selected, part), "choice");
+        Button other = Controls.button("figure-other", "form.takeFromPart", null, "choice");
         other.setOnAction(event -> Controls.openMenu(other, others()));
         return new FlowPane(5, 5, Controls.disabledWhen(take, new SimpleBooleanProperty(selected.isEmpty()), "form.selectFirst"), other);
     }

@@ -82,12 +82,13 @@ final class FigureGrid extends Region {
     /** An octave and a half of members, and whatever else the figure uses; from low to high. */
     private static List<Place> places(Figure figure) {
         TreeSet<Place> all = new TreeSet<>(Comparator.comparingInt(Place::octave).thenComparingInt(Place::place));
+        int octave = figure.notes().stream().mapToInt(Figure.Note::octave).min().orElse(0);
         for (int place = 0; place < MEMBERS; place++) {
-            all.add(new Place(0, place));
+            all.add(new Place(octave, place));
         }
-        all.add(new Place(1, 0));
-        all.add(new Place(1, 1));
-        all.add(new Place(1, 2));
+        for (int place = 0; place < MEMBERS - 1; place++) {
+            all.add(new Place(octave + 1, place));
+        }
         figure.notes().forEach(note -> all.add(new Place(note.octave(), note.place())));
         return List.copyOf(all);
     }

@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 /** The settings of the steps that fit a part to the chords. */
 final class FitForms {
     private static final int LINES = 4;
-    private static final double OUTLINE_WIDTH = 50;
+    private static final double OUTLINE_WIDTH = 42;
     private static final double OUTLINE_HEIGHT = 26;
     /** Lines with more notes are told apart by their numbers only. */
     private static final int MOST_OUTLINED = 4000;
@@ -97,7 +97,7 @@ final class FitForms {
             row.getChildren().add(choice);
         }
         Button others = Controls.button("fit-others", "form.otherLines",
-                event -> host.set("line", first + LINES, step.withSeed(first + LINES)), "chip");
+                event -> host.set("line", first + LINES, step.withSeed(first + LINES)), "choice");
         HBox head = new HBox(8, Controls.label(Words.say("form.linesToChoose"), "soft", "small"), Controls.filler(), others);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return new VBox(4, head, row);

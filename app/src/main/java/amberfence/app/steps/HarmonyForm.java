@@ -79,7 +79,7 @@ final class HarmonyForm {
             session.edit(Words.say("form.asPartsDone", Words.count("form.lineCount", step.lines().size())),
                     song -> HarmonyParts.apart(song, part.id(), slot.id()));
             session.message().set(Words.say("form.asPartsMessage", Words.count("form.lineCount", step.lines().size()), part.name()));
-        }, "chip");
+        }, "choice");
         button.setText(Words.say("form.asParts"));
         Controls.tip(button, Words.say("form.asPartsTip"));
         return button;

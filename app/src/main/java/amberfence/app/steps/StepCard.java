@@ -47,7 +47,9 @@ final class StepCard extends VBox {
                 slot.id(), same -> same.withOn(on.isSelected())));
         Label summary = Controls.label(summary(part), "soft", "small");
         summary.setId("step-summary-" + slot.id());
-        HBox head = new HBox(9, on, Controls.label(name, "name"), Controls.filler(), summary, menu(part));
+        Label title = Controls.label(name, "name");
+        title.setMinWidth(USE_PREF_SIZE);
+        HBox head = new HBox(9, on, title, Controls.filler(), summary, menu(part));
         head.setAlignment(Pos.CENTER_LEFT);
         head.setFocusTraversable(true);
         head.setAccessibleRole(AccessibleRole.BUTTON);
@@ -81,7 +83,8 @@ final class StepCard extends VBox {
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
         return outcome.changes().isEmpty() ? Words.say("steps.nothing")
                 : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
-                : Words.say("steps.some", outcome.changes().size(), outcome.considered());
+                : outcome.added() > 0 ? Words.say("steps.changedAndAdded", outcome.changed(), outcome.added())
+                : Words.say("steps.some", outcome.changed(), outcome.considered());
     }
 
     /** To which notes the step is limited, as a button that opens the choices. */

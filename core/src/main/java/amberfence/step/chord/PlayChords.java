@@ -55,6 +55,11 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     }
 
     @Override
+    public boolean followsProgression() {
+        return true;
+    }
+
+    @Override
     public Outcome apply(Line in, Setting setting) {
         Work work = new Work(in, setting);
         in.notes().forEach(work::keep);

@@ -57,12 +57,11 @@ final class FigurePlayer {
 
     void play() {
         if (!step.figure().isOwnNotes()) {
-            in.notes().forEach(work::keep);
-            playPasses(drawn(), ruling.span(0).start(), step.figure().length(), new HashMap<>());
+            fill(drawn(), ruling.span(0).start(), step.figure().length());
         } else if (step.bars() == 0) {
             wholeLine();
         } else {
-            ownFigure();
+            firstBars();
         }
         chordless.report(work);
         if (notReached > 0) {
@@ -121,16 +120,21 @@ final class FigurePlayer {
         }
     }
 
-    private void ownFigure() {
+    private void firstBars() {
         int bar = time.barOf(in.notes().get(0).start());
         long from = time.barStart(bar);
         long to = time.barStart(bar + step.bars());
-        List<Written> figure = written(in.between(from, to).notes(), from);
+        fill(written(in.between(from, to).notes(), from), from, to - from);
+    }
+
+    /** The figure from a tick on; what the part has there itself makes room, or stays beside it. */
+    private void fill(List<Written> figure, long from, long length) {
         boolean once = !step.repeat() && step.restart() == Restart.NOT;
-        long end = once ? to : Math.max(to, ruling.end());
+        long end = once ? from + length : Math.max(from + length, ruling.end());
+        boolean beside = !step.figure().isOwnNotes() && !step.instead();
         Map<Long, Note> own = new HashMap<>();
         for (Note note : in.notes()) {
-            if (note.start() < from || note.start() >= end || !setting.picked().contains(note)) {
+            if (beside || note.start() < from || note.start() >= end || !setting.picked().contains(note)) {
                 work.keep(note);
             } else if (setting.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
@@ -138,7 +142,7 @@ final class FigurePlayer {
                 own.put(note.id(), note);
             }
         }
-        playPasses(figure, from, to - from, own);
+        playPasses(figure, from, length, own);
         own.values().stream().sorted(Note.IN_TIME).forEach(note -> work.remove(note, new Reason.FigureInstead()));
     }
 

@@ -13,6 +13,11 @@ public interface FitStep extends Step {
     FitStep withSource(ChordSource source);
 
     @Override
+    default boolean followsProgression() {
+        return source().part() == ChordSource.PROGRESSION;
+    }
+
+    @Override
     default Set<Integer> listensTo() {
         return source().part() == ChordSource.PROGRESSION ? Set.of() : Set.of(source().part());
     }

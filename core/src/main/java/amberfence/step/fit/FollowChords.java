@@ -18,9 +18,10 @@ import amberfence.theory.Range;
  * @param bars how many bars of the part's own notes are the figure; 0 for the whole line, played once
  * @param home symbol of the chord over which the part's own notes were written; empty for those that sound there
  * @param repeat whether the figure goes on to the end of the chords
+ * @param instead whether a figure of its own stands in place of the part's notes under the chords, else beside them
  */
 public record FollowChords(ChordSource source, Figure figure, int bars, String home, Count count, Register register,
-                           Restart restart, boolean repeat) implements FitStep {
+                           Restart restart, boolean repeat, boolean instead) implements FitStep {
     private static final Range BARS = new Range("bars of a figure", 0, 64);
 
     /** In which octave the figure sounds under a chord. */
@@ -38,7 +39,7 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
 
     /** The first bar of the part is the figure. */
     public static final FollowChords USUAL = new FollowChords(ChordSource.USUAL, Figure.OWN_NOTES, 1, "", Count.MEMBER,
-            Register.NEAR, Restart.CHORD, true);
+            Register.NEAR, Restart.CHORD, true, true);
 
     public FollowChords {
         source = source == null ? ChordSource.USUAL : source;
@@ -50,35 +51,39 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
 
     @Override
     public FollowChords withSource(ChordSource newSource) {
-        return new FollowChords(newSource, figure, bars, home, count, register, restart, repeat);
+        return new FollowChords(newSource, figure, bars, home, count, register, restart, repeat, instead);
     }
 
     public FollowChords withFigure(Figure newFigure) {
-        return new FollowChords(source, newFigure, bars, home, count, register, restart, repeat);
+        return new FollowChords(source, newFigure, bars, home, count, register, restart, repeat, instead);
     }
 
     public FollowChords withBars(int newBars) {
-        return new FollowChords(source, figure, newBars, home, count, register, restart, repeat);
+        return new FollowChords(source, figure, newBars, home, count, register, restart, repeat, instead);
     }
 
     public FollowChords withHome(String newHome) {
-        return new FollowChords(source, figure, bars, newHome, count, register, restart, repeat);
+        return new FollowChords(source, figure, bars, newHome, count, register, restart, repeat, instead);
     }
 
     public FollowChords withCount(Count newCount) {
-        return new FollowChords(source, figure, bars, home, newCount, register, restart, repeat);
+        return new FollowChords(source, figure, bars, home, newCount, register, restart, repeat, instead);
     }
 
     public FollowChords withRegister(Register newRegister) {
-        return new FollowChords(source, figure, bars, home, count, newRegister, restart, repeat);
+        return new FollowChords(source, figure, bars, home, count, newRegister, restart, repeat, instead);
     }
 
     public FollowChords withRestart(Restart newRestart) {
-        return new FollowChords(source, figure, bars, home, count, register, newRestart, repeat);
+        return new FollowChords(source, figure, bars, home, count, register, newRestart, repeat, instead);
     }
 
     public FollowChords withRepeat(boolean newRepeat) {
-        return new FollowChords(source, figure, bars, home, count, register, restart, newRepeat);
+        return new FollowChords(source, figure, bars, home, count, register, restart, newRepeat, instead);
+    }
+
+    public FollowChords withInstead(boolean newInstead) {
+        return new FollowChords(source, figure, bars, home, count, register, restart, repeat, newInstead);
     }
 
     @Override

@@ -86,6 +86,11 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
     }
 
     @Override
+    public boolean followsProgression() {
+        return false;
+    }
+
+    @Override
     public Outcome apply(Line in, Setting setting) {
         if (setting.isDrums()) {
             return Work.drums(in);

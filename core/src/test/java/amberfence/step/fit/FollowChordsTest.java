@@ -122,10 +122,11 @@ class FollowChordsTest {
     }
 
     @Test
-    void playsAFigureThatWasDrawnBesideWhatThePartHas() {
+    void playsAFigureThatWasDrawnBesideWhatThePartHasOrInItsPlace() {
         Figure drawn = new Figure("", 960, List.of(Figure.Note.of(0, 240, 0, 0), Figure.Note.of(480, 480, 2, 0)));
         doing(FollowChords.USUAL.withFigure(drawn)).under("| C Am |").on("").gives("C4 r:1 G4:2 A3 r:1 E4:2");
-        assertThat(doing(FollowChords.USUAL.withFigure(drawn)).under("| C |").on("C2:8").outcome().out().size()).isEqualTo(5);
+        doing(FollowChords.USUAL.withFigure(drawn).withInstead(false)).under("| C |").on("r C2").gives("C4 C2 G4:2 C4 r G4:2");
+        doing(FollowChords.USUAL.withFigure(drawn)).under("| C |").on("r C2").gives("C4 r G4:2 C4 r G4:2");
         assertThat(drawn.withLength(300).notes()).hasSize(1);
         assertThatThrownBy(() -> new Figure("H", 960, List.of())).hasMessageContaining("H");
         assertThatThrownBy(() -> Figure.Note.of(0, 0, 0, 0)).hasMessageContaining("length");

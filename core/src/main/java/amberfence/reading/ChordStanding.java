@@ -1,0 +1,49 @@
+package amberfence.reading;
+
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.TimeMap;
+import java.util.ArrayList;
+import java.util.List;
+
+/** How a part stands to the chords, bar by bar. */
+public final class ChordStanding {
+    /**
+     * The notes that begin in one bar.
+     *
+     * @param chord notes of the chord
+     * @param scale inside, but none of the chord; where there is no chord all that is inside
+     * @param outside neither
+     * @param clashes how many of them all rub against the chord; see {@link Clashes}
+     */
+    public record Bar(int chord, int scale, int outside, int clashes) {
+        public static final Bar EMPTY = new Bar(0, 0, 0, 0);
+
+        public int notes() {
+            return chord + scale + outside;
+        }
+    }
+
+    private ChordStanding() {
+    }
+
+    /** One entry for each bar of the song, the first bar first. */
+    public static List<Bar> of(Line line, RulingChords ruling, FenceLine fence, TimeMap time, int bars) {
+        int[][] counts = new int[Math.max(0, bars)][4];
+        for (Note note : line.notes()) {
+            int bar = time.barOf(note.start()) - 1;
+            if (bar < counts.length) {
+                int chord = ruling.over(note);
+                boolean isChordNote = chord != RulingChords.NONE && ruling.notes(chord).containsPitch(note.pitch());
+                counts[bar][isChordNote ? 0 : fence.isInside(note) ? 1 : 2]++;
+                counts[bar][3] += Clashes.of(note, ruling, time).isPresent() ? 1 : 0;
+            }
+        }
+        List<Bar> standing = new ArrayList<>();
+        for (int[] count : counts) {
+            standing.add(new Bar(count[0], count[1], count[2], count[3]));
+        }
+        return standing;
+    }
+}
