@@ -16,6 +16,7 @@ import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fit.FigureReader;
 import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitMelody;
 import amberfence.step.fit.FollowChords;
 import amberfence.step.move.Move;
 import amberfence.step.pick.Pick;
@@ -93,13 +94,22 @@ final class Screenshots {
                 session.playhead().set(session.song().time().barStart(4));
                 ((ToggleButton) scene.lookup("#chord-panel-open")).setSelected(true);
             }
-            case "bass" -> add(1, FitBass.USUAL.withRange(36, 60).withVariety(80));
+            case "bass" -> {
+                ((ToggleButton) scene.lookup("#overview-fold")).setSelected(true);
+                session.selectPart(session.song().parts().get(1).id());
+                NoteCommands commands = new NoteCommands(session);
+                commands.selection().all();
+                commands.cut(3);
+                add(1, FitBass.USUAL.withRange(36, 60).withVariety(80));
+            }
             case "follow" -> {
                 Part kalimba = session.song().parts().get(3);
                 FollowChords follow = FollowChords.USUAL.withRegister(FollowChords.Register.CLIMBING);
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
                         Setting.of(session.song(), kalimba))));
             }
+            case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
+            case "compare" -> workspace.openCompare();
             case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();
             case "export" -> workspace.openExport();

@@ -16,7 +16,7 @@ import java.util.Optional;
  *
  * @param before the note of the line; of a note that a step made, the note itself
  * @param after what the steps made of it; empty when it was left out
- * @param isAfterInside whether what the steps made of it is inside
+ * @param isAfterInside whether what the steps made of it is inside; of a note that was left out, whether it was
  * @param reason the reason of the last change or of being kept, if there is one
  */
 public record Standing(Note before, Optional<Note> after, Kind kind, boolean isAfterInside, Optional<Reason> reason) {
@@ -77,7 +77,7 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
     private static Standing of(Note note, Note after, Part part, FenceLine fence, Reason reason, Reason kept) {
         Kind kind = kind(note, part, fence);
         if (after == null) {
-            return new Standing(note, Optional.empty(), Kind.LEFT_OUT, false, Optional.ofNullable(reason));
+            return new Standing(note, Optional.empty(), Kind.LEFT_OUT, kind != Kind.OUTSIDE, Optional.ofNullable(reason));
         } else if (!after.equals(note)) {
             return new Standing(note, Optional.of(after), kind == Kind.OUTSIDE ? Kind.MOVED : Kind.CHANGED,
                     isInside(after, part, fence), Optional.ofNullable(reason));

@@ -6,6 +6,7 @@ import amberfence.song.Note;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
@@ -22,15 +23,18 @@ final class ChangeCell extends ListCell<ChangeRow> {
     private final ToggleButton move = new ToggleButton(Words.say("changes.move"));
     private final ToggleButton leave = new ToggleButton(Words.say("changes.leave"));
     private final HBox choice = Controls.either(move, leave, "tiny");
-    private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), choice);
+    private final Button down = Controls.button(null, null, null, "tiny-choice");
+    private final Button up = Controls.button(null, null, null, "tiny-choice");
+    private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), down, up, choice);
 
     private final Function<ChangeRow, RowWords> words;
 
     /**
      * @param words makes the words of a row
      * @param onLeave leaves a note alone, or changes it again
+     * @param onWay resolves a note that rubs, upward or downward
      */
-    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave) {
+    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<Note, Boolean> onWay) {
         this.words = words;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
@@ -42,6 +46,10 @@ final class ChangeCell extends ListCell<ChangeRow> {
         HBox.setHgrow(reason, Priority.SOMETIMES);
         move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
         leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
+        down.setOnAction(event -> getItem().note().ifPresent(note -> onWay.accept(note, false)));
+        up.setOnAction(event -> getItem().note().ifPresent(note -> onWay.accept(note, true)));
+        Controls.tip(down, () -> Words.say("changes.resolve", down.getText()));
+        Controls.tip(up, () -> Words.say("changes.resolve", up.getText()));
         Controls.tip(reason, reason::getText);
         setPrefWidth(0);
     }
@@ -72,6 +80,8 @@ final class ChangeCell extends ListCell<ChangeRow> {
         }
         choice.setVisible(item.isToDecide());
         choice.setManaged(item.isToDecide());
+        showWay(down, item, said.down(), "resolve-down-");
+        showWay(up, item, said.up(), "resolve-up-");
         item.note().ifPresent(note -> {
             move.setId("move-" + note.id());
             leave.setId("leave-" + note.id());
@@ -79,5 +89,14 @@ final class ChangeCell extends ListCell<ChangeRow> {
         (item.isLeft() ? leave : move).setSelected(true);
         setAccessibleText(String.join(" ", said.place(), said.names(), said.reason()));
         setGraphic(row);
+    }
+
+    /** A way to resolve what rubs, by the note to which it leads. */
+    private static void showWay(Button way, ChangeRow item, String name, String id) {
+        way.setText(name);
+        way.setVisible(!name.isEmpty());
+        way.setManaged(!name.isEmpty());
+        way.setMinWidth(USE_PREF_SIZE);
+        item.note().ifPresent(note -> way.setId(id + note.id()));
     }
 }

@@ -50,6 +50,12 @@ sealed interface ChangeRow {
                 || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
+    /** How a note rubs that can be resolved one way or another. */
+    default Optional<Reason.Clashing> clash() {
+        return this instanceof Left left && left.kept().reason() instanceof Reason.Clashing clash ? Optional.of(clash)
+                : Optional.empty();
+    }
+
     default boolean isFinding() {
         return this instanceof Found;
     }

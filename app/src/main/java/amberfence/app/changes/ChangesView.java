@@ -11,9 +11,11 @@ import amberfence.song.Part;
 import amberfence.song.StepSlot;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
+import amberfence.step.Reason;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.FitMelody;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -52,7 +54,8 @@ public final class ChangesView extends VBox {
         summary.setId("changes-summary");
         summary.setTextOverrun(OverrunStyle.ELLIPSIS);
         rows.setId("change-rows");
-        rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get()), this::leave));
+        rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get()), this::leave,
+                this::resolve));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
         VBox.setVgrow(rows, Priority.ALWAYS);
         Button settle = Controls.button("settle", "changes.settle", event -> settle(), "ink");
@@ -104,7 +107,8 @@ public final class ChangesView extends VBox {
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
-                : Words.say(stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
+                : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason() instanceof Reason.Clashing) ? "changes.clashing"
+                        : stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
                         outcome.kept().size(), outcome.untouched()));
         List<ChangeRow> fresh = ChangeRow.of(outcome);
         if (!fresh.equals(rows.getItems())) {
@@ -120,7 +124,15 @@ public final class ChangesView extends VBox {
     private void leave(Note note, boolean left) {
         slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move",
                 session.results().get().song().time().position(note.start()).text()), slot.id(),
-                same -> same.withLeft(note.id(), left)));
+                same -> left && same.treatment() instanceof FitMelody melody && melody.mode() == FitMelody.Mode.CLASHES
+                        ? same.withTreatment(melody.withWay(note.id(), Optional.empty())) : same.withLeft(note.id(), left)));
+    }
+
+    /** Resolves a note that rubs; left alone again, it rubs again. */
+    private void resolve(Note note, boolean up) {
+        slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve",
+                session.results().get().song().time().position(note.start()).text()), slot.id(), same -> same.withTreatment(
+                ((FitMelody) same.treatment()).withWay(note.id(), Optional.of(up)))));
     }
 
     private void leaveAll() {

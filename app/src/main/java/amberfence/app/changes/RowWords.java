@@ -14,9 +14,15 @@ import amberfence.theory.Spelling;
  * @param names from what to what
  * @param degrees the same as degrees of the key
  * @param reason why
+ * @param down the note below to which what rubs can go, or nothing
+ * @param up the note above
  */
-record RowWords(String place, String names, String degrees, String reason) {
+record RowWords(String place, String names, String degrees, String reason, String down, String up) {
     private static final String NOTHING = "–";
+
+    private RowWords(String place, String names, String degrees, String reason) {
+        this(place, names, degrees, reason, "", "");
+    }
 
     static RowWords of(ChangeRow row, Results results) {
         String place = row.note().map(note -> results.song().time().position(note.start()).text()).orElse("");
@@ -26,7 +32,11 @@ record RowWords(String place, String names, String degrees, String reason) {
             return new RowWords(place, "", "", words.sentence(found.finding()));
         } else if (row instanceof ChangeRow.Left left) {
             int pitch = left.kept().note().pitch();
-            return new RowWords(place, name(pitch, spelling), degree(pitch, spelling), words.sentence(left.kept().reason()));
+            RowWords plain = new RowWords(place, name(pitch, spelling), degree(pitch, spelling),
+                    words.sentence(left.kept().reason()));
+            return row.clash().map(clash -> new RowWords(plain.place, plain.names, plain.degrees, plain.reason,
+                    clash.down() < 0 ? "" : name(clash.down(), spelling), clash.up() < 0 ? "" : name(clash.up(), spelling)))
+                    .orElse(plain);
         }
         Change change = ((ChangeRow.Changed) row).change();
         int from = change.note().pitch();

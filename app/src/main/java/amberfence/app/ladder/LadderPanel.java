@@ -3,12 +3,14 @@ package amberfence.app.ladder;
 import amberfence.app.hands.NoteClipboard;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
+import amberfence.app.overview.OverviewStrip;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.PlaceMenu;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import java.util.function.IntConsumer;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -42,16 +44,26 @@ public final class LadderPanel extends VBox {
         VBox.setVgrow(ladder, Priority.ALWAYS);
         VBox.setMargin(strip, new Insets(0, 10, 4, DEGREES));
         getChildren().add(strip);
-        getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, foot(velocities));
+        OverviewStrip overview = new OverviewStrip(session, ladder::showTick);
+        VBox.setMargin(overview, new Insets(0, 10, 0, DEGREES));
+        getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, overview,
+                foot(folded("velocity-fold", "ladder.velocities", velocities), folded("overview-fold", "overview.fold", overview)));
     }
 
-    private static Node foot(Node velocities) {
-        ToggleButton fold = Controls.fold("velocity-fold", "ladder.velocities");
-        velocities.managedProperty().bind(fold.selectedProperty());
-        velocities.visibleProperty().bind(fold.selectedProperty());
-        Label legend = Controls.label(Words.say("ladder.legend"), "soft", "small");
+    /** What opens and closes a lane; closed at first. */
+    private static ToggleButton folded(String id, String words, Node lane) {
+        ToggleButton fold = Controls.fold(id, words);
+        lane.managedProperty().bind(fold.selectedProperty());
+        lane.visibleProperty().bind(fold.selectedProperty());
+        return fold;
+    }
+
+    private static Node foot(ToggleButton velocities, ToggleButton overview) {
+        Label legend = Controls.label("", "soft", "small");
+        legend.textProperty().bind(Bindings.when(overview.selectedProperty()).then(Words.say("overview.legend"))
+                .otherwise(Words.say("ladder.legend")));
         legend.setMinWidth(0);
-        HBox foot = new HBox(10, fold, Controls.filler(), legend);
+        HBox foot = new HBox(10, velocities, overview, Controls.filler(), legend);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.setPadding(new Insets(0, 10, 0, DEGREES));
         return foot;

@@ -325,6 +325,15 @@ public final class LadderView extends Region {
         view.set(y < 20 || y > now.height() - 20 ? now.centredOn(note.pitch()) : now);
     }
 
+    /** Scrolls so that a tick stands near the left edge. */
+    public void showTick(long tick) {
+        if (view.get() != null && !scene.isEmpty()) {
+            placed = true;
+            view.set(view.get().withFirstTick(tick - view.get().width() / view.get().pixelsPerTick() / 16));
+            centrePitches(scene.notes());
+        }
+    }
+
     private void followPlayhead(long tick) {
         Viewport now = view.get();
         if (following.get() && now != null && !scene.isEmpty() && (now.x(tick) < 0 || now.x(tick) > now.width() - 40)) {

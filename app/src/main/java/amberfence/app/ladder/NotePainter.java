@@ -81,7 +81,11 @@ final class NotePainter {
             case OUTSIDE -> shapes.hatched(was);
             case MADE -> shapes.made(shown);
             case LEFT_OUT -> {
-                shapes.hatched(was);
+                if (standing.isAfterInside()) {
+                    shapes.filled(was, Role.WASH);
+                } else {
+                    shapes.hatched(was);
+                }
                 if (!marks.before()) {
                     shapes.crossed(was);
                 }

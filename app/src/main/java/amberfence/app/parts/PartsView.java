@@ -28,8 +28,11 @@ public final class PartsView extends VBox {
     private final VBox cards = new VBox(9);
     private final Map<Integer, PartCard> byId = new HashMap<>();
 
-    /** @param clipboard turns a part that is dragged out into a file */
-    public PartsView(Session session, NoteClipboard clipboard) {
+    /**
+     * @param clipboard turns a part that is dragged out into a file
+     * @param compare opens the page on which takes are compared
+     */
+    public PartsView(Session session, NoteClipboard clipboard, Runnable compare) {
         super(8);
         this.session = session;
         this.clipboard = clipboard;
@@ -42,7 +45,7 @@ public final class PartsView extends VBox {
         add.setMaxWidth(Double.MAX_VALUE);
         add.setOnAction(event -> Controls.openMenu(add, newParts()));
         Controls.tip(add, Words.say("parts.addTip"));
-        getChildren().addAll(Controls.heading("parts.heading"), scroll, new TakesView(session));
+        getChildren().addAll(Controls.heading("parts.heading"), scroll, new TakesView(session, compare));
         session.results().addListener((property, old, now) -> update());
         session.selectedPart().addListener((property, old, now) -> update());
         update();

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
@@ -24,12 +25,16 @@ final class TakesView extends VBox {
     private final Label heading = Controls.label("", "heading");
     private final VBox rows = new VBox(3);
 
-    TakesView(Session session) {
+    /** @param compare opens the page on which takes are compared */
+    TakesView(Session session, Runnable compare) {
         super(5);
         this.session = session;
         setId("takes");
         heading.setMinWidth(0);
-        HBox head = new HBox(4, heading, Controls.filler(),
+        Button comparing = Controls.button("takes-compare", "takes.compare", event -> compare.run(), "choice");
+        Controls.tip(comparing, Words.say("takes.compareTip"));
+        comparing.setMinWidth(USE_PREF_SIZE);
+        HBox head = new HBox(4, heading, Controls.filler(), comparing,
                 Controls.iconButton("take-copy", Icons.WIDER, "takes.copyTip", event -> copy()));
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, rows);
@@ -50,7 +55,7 @@ final class TakesView extends VBox {
         setVisible(part != null);
         setManaged(part != null);
         if (part != null) {
-            heading.setText(Words.say("takes.heading", part.name().toUpperCase(Locale.ROOT)));
+            heading.setText(Words.say("takes.heading").toUpperCase(Locale.ROOT));
             for (int i = 0; i < part.takes().size(); i++) {
                 rows.getChildren().add(row(part, i));
             }

@@ -2,6 +2,7 @@ package amberfence.app.progression;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.edit.ChordMoves;
 import amberfence.edit.ProgressionEdits;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
@@ -11,6 +12,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
 import amberfence.step.chord.PlayChords;
+import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.KeyChords;
@@ -236,6 +238,20 @@ public final class ChordCommands {
     /** Changes the meant chords, each in the key of its moment. */
     public void change(String words, BiFunction<Chord, Key, Chord> change) {
         editMeant(words, (song, ids) -> ProgressionEdits.changed(song, ids, change));
+    }
+
+    /** Moves the meant chords together with the notes of all parts under them; says which parts move. */
+    public void moveWithNotes(String words, Move move) {
+        List<Long> ids = meant();
+        if (!has()) {
+            return;
+        }
+        ChordMoves.Done done = ChordMoves.moved(song(), ids, move);
+        edit(Words.say("hands.counted", words, Words.count("chordCount", ids.size())), song -> done.song());
+        String moved = done.moved().isEmpty() ? Words.say("chords.noneUnder") : Words.say("chords.movedUnder",
+                String.join(", ", done.moved()));
+        session.message().set(done.following().isEmpty() ? moved : moved + " · " + Words.say("chords.followThemselves",
+                String.join(", ", done.following())));
     }
 
     public void suspend() {

@@ -7,6 +7,7 @@ import amberfence.edit.ProgressionEdits;
 import amberfence.reading.ChordReader;
 import amberfence.song.ChordSpan;
 import amberfence.song.Part;
+import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
@@ -176,12 +177,29 @@ public final class ChordMenus {
                 changeItem("change-semitone-down", "hands.semitoneDown", (chord, key) -> chord.transposed(-1, key.spelling())),
                 changeItem("change-degree-up", "hands.degreeUp", (chord, key) -> ProgressionEdits.byDegrees(chord, key, 1)),
                 changeItem("change-degree-down", "hands.degreeDown", (chord, key) -> ProgressionEdits.byDegrees(chord, key, -1)),
-                toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
+                withNotes(), toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
                 new SeparatorMenuItem(), Controls.menuItem("chords-copy", Words.say("chords.copy"), commands::copy),
                 Controls.menuItem("chords-paste", Words.say("chords.paste"), commands::paste),
                 Controls.menuItem("chords-repeat", Words.say("chords.repeat"), commands::repeat),
                 Controls.menuItem("chords-split", Words.say("chords.split"), commands::split),
                 Controls.menuItem("chords-delete", Words.say("chords.delete"), commands::delete));
+    }
+
+    /** Chords and all that sounds under them. */
+    private Menu withNotes() {
+        Menu menu = menu("change-with-notes", "chords.withNotes");
+        menu.getItems().addAll(withNotes("third-up", "chords.thirdUp", Move.Unit.DEGREES, 2),
+                withNotes("third-down", "chords.thirdDown", Move.Unit.DEGREES, -2),
+                withNotes("degree-up", "hands.degreeUp", Move.Unit.DEGREES, 1),
+                withNotes("degree-down", "hands.degreeDown", Move.Unit.DEGREES, -1),
+                withNotes("semitone-up", "hands.semitoneUp", Move.Unit.SEMITONES, 1),
+                withNotes("semitone-down", "hands.semitoneDown", Move.Unit.SEMITONES, -1));
+        return menu;
+    }
+
+    private MenuItem withNotes(String id, String words, Move.Unit by, int amount) {
+        return Controls.menuItem("with-notes-" + id, Words.say(words),
+                () -> commands.moveWithNotes(Words.say("chords.withNotesDone", Words.say(words)), new Move(by, amount)));
     }
 
     private Menu toKey(String id, String words, Scale scale) {

@@ -8,9 +8,12 @@ import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.step.Step;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * What every part of a song comes to. A part whose line, steps, role and surroundings are those of the results before
@@ -45,7 +48,7 @@ public final class Results {
         Map<Integer, PartResult> byPart = new HashMap<>();
         Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
         for (Part part : song.parts()) {
-            boolean same = before != null && before.isSameFor(part, song);
+            boolean same = before != null && before.isSameFor(part, song, new TreeSet<>());
             PartResult result = same ? before.byPart.get(part.id()) : PartResult.of(song, part);
             byPart.put(part.id(), result);
             overlaps.put(part.id(), part.isDrums() ? List.of() : same && before.overlaps.containsKey(part.id())
@@ -54,12 +57,15 @@ public final class Results {
         return new Results(song, byPart, overlaps);
     }
 
-    private boolean isSameFor(Part part, Song now) {
+    /** @param asked parts that were asked about on the way here, so that parts listening to each other come to an end */
+    private boolean isSameFor(Part part, Song now, Set<Integer> asked) {
         Fence fence = song.fence();
         return byPart.containsKey(part.id()) && fence.equals(now.fence()) && song.time() == now.time()
                 && song.progression().equals(now.progression())
                 && song.find(part.id()).filter(old -> old.take().equals(part.take()) && old.role() == part.role())
-                .isPresent() && chordsOf(song).equals(chordsOf(now));
+                .isPresent() && chordsOf(song).equals(chordsOf(now)) && part.steps().stream()
+                .flatMap(slot -> ((Step) slot.treatment()).listensTo().stream()).allMatch(other -> !asked.add(other)
+                        || now.find(other).map(heard -> isSameFor(heard, now, asked)).orElse(song.find(other).isEmpty()));
     }
 
     /** The chord parts, by which ties may be decided: same parts, same lines. */

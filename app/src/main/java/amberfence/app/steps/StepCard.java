@@ -10,6 +10,7 @@ import amberfence.song.StepSlot;
 import amberfence.step.NoteChoice;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
+import amberfence.step.Reason;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
@@ -49,7 +50,7 @@ final class StepCard extends VBox {
         summary.setId("step-summary-" + slot.id());
         Label title = Controls.label(name, "name");
         title.setMinWidth(USE_PREF_SIZE);
-        HBox head = new HBox(9, on, title, Controls.filler(), summary, menu(part));
+        HBox head = new HBox(6, on, title, Controls.filler(), summary, menu(part));
         head.setAlignment(Pos.CENTER_LEFT);
         head.setFocusTraversable(true);
         head.setAccessibleRole(AccessibleRole.BUTTON);
@@ -81,9 +82,10 @@ final class StepCard extends VBox {
         }
         PartResult result = session.results().get().part(part.id());
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
-        return outcome.changes().isEmpty() ? Words.say("steps.nothing")
+        int clashes = (int) outcome.kept().stream().filter(kept -> kept.reason() instanceof Reason.Clashing).count();
+        return clashes > 0 ? Words.count("steps.clashes", clashes) : outcome.changes().isEmpty() ? Words.say("steps.nothing")
                 : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
-                : outcome.added() > 0 ? Words.say("steps.changedAndAdded", outcome.changed(), outcome.added())
+                : outcome.added() > 0 ? Words.say("steps.changedAndAdded", outcome.changes().size())
                 : Words.say("steps.some", outcome.changed(), outcome.considered());
     }
 

@@ -1,6 +1,7 @@
 package amberfence.app.workspace;
 
 import amberfence.app.changes.ChangesView;
+import amberfence.app.compare.ComparePage;
 import amberfence.app.fence.FencePage;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
@@ -70,6 +71,7 @@ public final class Workspace extends StackPane {
     private final BorderPane desk = new BorderPane();
     /** Made when it is first opened. */
     private FencePage fencePage;
+    private ComparePage comparePage;
     private final LadderPanel ladder;
     private final ChangesView changes;
     private final NoteCommands commands;
@@ -113,7 +115,7 @@ public final class Workspace extends StackPane {
     }
 
     private HBox body() {
-        PartsView parts = new PartsView(session, clipboard);
+        PartsView parts = new PartsView(session, clipboard, this::openCompare);
         parts.setMinWidth(PARTS);
         parts.setPrefWidth(PARTS);
         StepsView stepList = new StepsView(session);
@@ -246,6 +248,28 @@ public final class Workspace extends StackPane {
             fencePage.setVisible(true);
             fencePage.begin(span);
         }
+    }
+
+    /** Opens the page on which two versions of the selected part are compared. */
+    public void openCompare() {
+        if (session.part().isEmpty()) {
+            session.message().set(Words.say("compare.noPart"));
+            return;
+        }
+        if (comparePage == null) {
+            comparePage = new ComparePage(session, this::closeCompare);
+            comparePage.setVisible(false);
+            getChildren().add(1, comparePage);
+        }
+        desk.setVisible(false);
+        comparePage.setVisible(true);
+        comparePage.begin();
+    }
+
+    private void closeCompare() {
+        comparePage.setVisible(false);
+        desk.setVisible(true);
+        ladder.focusLadder();
     }
 
     /** The ladder is where the work is; it has the focus to begin with. */

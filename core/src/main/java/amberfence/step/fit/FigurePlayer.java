@@ -1,6 +1,7 @@
 package amberfence.step.fit;
 
 import amberfence.reading.RulingChords;
+import amberfence.reading.Strokes;
 import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -16,9 +17,8 @@ import amberfence.theory.Chord;
 import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 
 /** Plays a figure through chords, pass by pass. */
 final class FigurePlayer {
@@ -132,37 +132,37 @@ final class FigurePlayer {
         boolean once = !step.repeat() && step.restart() == Restart.NOT;
         long end = once ? from + length : Math.max(from + length, ruling.end());
         boolean beside = !step.figure().isOwnNotes() && !step.instead();
-        Map<Long, Note> own = new HashMap<>();
+        OwnNotes own = new OwnNotes(Strokes.together(time));
         for (Note note : in.notes()) {
             if (beside || note.start() < from || note.start() >= end || !setting.picked().contains(note)) {
                 work.keep(note);
             } else if (setting.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
             } else {
-                own.put(note.id(), note);
+                own.add(note);
             }
         }
         playPasses(figure, from, length, own);
-        own.values().stream().sorted(Note.IN_TIME).forEach(note -> work.remove(note, new Reason.FigureInstead()));
+        own.left().forEach(note -> work.remove(note, new Reason.FigureInstead()));
     }
 
     /** @param own the part's notes that are in the way; those that the first pass meets again are taken out of it */
-    private void playPasses(List<Written> figure, long from, long length, Map<Long, Note> own) {
+    private void playPasses(List<Written> figure, long from, long length, OwnNotes own) {
         long end = Math.max(from + 1, step.figure().isOwnNotes() ? Math.max(ruling.end(), from + length) : ruling.end());
         switch (step.restart()) {
-            case NOT -> stretch(figure, from, end, length, false, own, from);
+            case NOT -> stretch(figure, from, end, length, false, own);
             case CHORD -> {
                 for (int chord = 0; chord < ruling.size(); chord++) {
                     ChordSpan span = ruling.span(chord);
                     if (span.end() > from && span.start() < end) {
-                        stretch(figure, Math.max(from, span.start()), Math.min(end, span.end()), length, true, own, from);
+                        stretch(figure, Math.max(from, span.start()), Math.min(end, span.end()), length, true, own);
                     }
                 }
             }
             default -> {
                 for (long at = from; at < end;) {
                     long next = time.barStart(time.barOf(at) + 1);
-                    stretch(figure, at, Math.min(end, next), length, true, own, from);
+                    stretch(figure, at, Math.min(end, next), length, true, own);
                     at = next;
                 }
             }
@@ -170,7 +170,7 @@ final class FigurePlayer {
     }
 
     /** The figure again and again in a stretch of time. */
-    private void stretch(List<Written> figure, long from, long end, long length, boolean cut, Map<Long, Note> own, long first) {
+    private void stretch(List<Written> figure, long from, long end, long length, boolean cut, OwnNotes own) {
         for (long at = from; at < end; at += length) {
             long until = Math.min(end, at + length);
             List<Written> reached = new ArrayList<>();
@@ -183,14 +183,14 @@ final class FigurePlayer {
                 notReached += figure.size() - reached.size();
                 cutChords++;
             }
-            pass(reached, at, cut ? end : Long.MAX_VALUE, at == first ? own : Map.of());
+            pass(reached, at, cut ? end : Long.MAX_VALUE, own);
             if (!step.repeat()) {
                 return;
             }
         }
     }
 
-    private void pass(List<Written> notes, long at, long end, Map<Long, Note> own) {
+    private void pass(List<Written> notes, long at, long end, OwnNotes own) {
         for (int from = 0; from < notes.size();) {
             int chord = ruling.over(sounding(notes.get(from), at, end));
             int to = from + 1;
@@ -221,11 +221,11 @@ final class FigurePlayer {
                 Note.USUAL_RELEASE) : note.own().withStart(start).withLength(length);
     }
 
-    private void put(Written from, Note sounding, Map<Long, Note> own, Reason reason) {
-        Note before = from.own() == null ? null : own.get(from.own().id());
-        if (before != null && before.start() == sounding.start()) {
-            own.remove(before.id());
-            work.change(before, before.withPitch(sounding.pitch()), reason);
+    /** A note of the figure sounds: as one that the part has there already, where it has one like it, or as a new one. */
+    private void put(Written from, Note sounding, OwnNotes own, Reason reason) {
+        Optional<Note> there = own.take(from.own(), sounding);
+        if (there.isPresent()) {
+            work.change(there.get(), there.get().withPitch(sounding.pitch()), reason);
         } else if (from.own() == null || setting.isFree(from.own())) {
             work.add(sounding, reason);
         }

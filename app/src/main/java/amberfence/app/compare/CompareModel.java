@@ -1,0 +1,157 @@
+package amberfence.app.compare;
+
+import amberfence.app.session.Results;
+import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.edit.Alternation;
+import amberfence.edit.HandEdits;
+import amberfence.reading.Comparison;
+import amberfence.song.Line;
+import amberfence.song.Part;
+import java.util.List;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
+
+/** Which two versions are compared, how they are looked at, and which bars are seen. */
+final class CompareModel {
+    /** How the two are looked at. */
+    enum View {
+        A, B, OVER, SIDE, TURNS
+    }
+
+    static final int BARS = 8;
+    private final Session session;
+    private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
+    private int partId;
+    private Version a;
+    private Version b;
+    private View view = View.OVER;
+    private int firstBar = 1;
+    private int turns = 1;
+    private Line lineA = Line.EMPTY;
+    private Line lineB = Line.EMPTY;
+    private Comparison comparison = new Comparison(List.of(), 0);
+
+    CompareModel(Session session) {
+        this.session = session;
+    }
+
+    /** Begins with the selected part: its notes before and after its steps, or its original and its current take. */
+    void begin() {
+        Part part = session.part().orElseThrow();
+        partId = part.id();
+        boolean steps = !part.steps().isEmpty();
+        a = new Version(steps ? part.current() : 0, false);
+        b = new Version(part.current(), steps);
+        if (a.equals(b) && part.takes().size() > 1) {
+            b = Version.of(part).stream().filter(version -> version.take() == 1).findFirst().orElse(b);
+        }
+        firstBar = Math.max(1, results().song().time().barOf(session.playhead().get()));
+        update();
+    }
+
+    /** Works out anew what both come to; a version that is gone gives way to the original. */
+    void update() {
+        if (a == null || results().song().find(partId).isEmpty()) {
+            return;
+        }
+        List<Version> all = Version.of(part());
+        a = all.contains(a) ? a : new Version(0, false);
+        b = all.contains(b) ? b : new Version(0, false);
+        lineA = a.line(results(), partId);
+        lineB = b.line(results(), partId);
+        comparison = Comparison.of(lineA, lineB);
+        changed();
+    }
+
+    private void changed() {
+        changes.set(changes.get() + 1);
+    }
+
+    /** Counts whatever changes. */
+    ReadOnlyLongProperty changes() {
+        return changes.getReadOnlyProperty();
+    }
+
+    Results results() {
+        return session.results().get();
+    }
+
+    Part part() {
+        return results().song().part(partId);
+    }
+
+    Version a() {
+        return a;
+    }
+
+    Version b() {
+        return b;
+    }
+
+    void choose(Version newA, Version newB) {
+        a = newA;
+        b = newB;
+        update();
+    }
+
+    View view() {
+        return view;
+    }
+
+    void look(View newView) {
+        view = newView;
+        changed();
+    }
+
+    /** From one of the two to the other. */
+    void exchange() {
+        look(view == View.A ? View.B : View.A);
+    }
+
+    int turns() {
+        return turns;
+    }
+
+    void takeTurns(int bars) {
+        turns = Math.max(1, bars);
+        changed();
+    }
+
+    int firstBar() {
+        return firstBar;
+    }
+
+    void showFrom(int bar) {
+        firstBar = Math.max(1, Math.min(Math.max(1, results().song().lastBar() - BARS + 1), bar));
+        changed();
+    }
+
+    Line lineA() {
+        return lineA;
+    }
+
+    Line lineB() {
+        return lineB;
+    }
+
+    Line turnsLine() {
+        return Alternation.of(lineA, lineB, results().song().time(), turns);
+    }
+
+    /** Whether a bar is the first one's turn. */
+    boolean isTurnOfA(int bar) {
+        return (bar - 1) / turns % 2 == 0;
+    }
+
+    Comparison comparison() {
+        return comparison;
+    }
+
+    /** Keeps the two taking turns as a new take. */
+    void keepTurns() {
+        Line line = turnsLine();
+        HandEdits hands = new HandEdits(Words.say("parts.takeName", part().takes().size() + 1));
+        session.edit(Words.say("compare.kept", Words.count("form.bars", turns)), song -> hands.settle(song, partId, line));
+    }
+}
