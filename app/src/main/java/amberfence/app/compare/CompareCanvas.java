@@ -31,7 +31,7 @@ final class CompareCanvas extends Region {
     private static final int MIDDLE_C = 60;
     private static final int FEWEST_ROWS = 15;
     private static final double CORNER = 5;
-    private static final double TALLEST_ROW = 26;
+    private static final double TALLEST_ROW = 34;
     private static final double NAMES = 34;
 
     private final CompareModel model;

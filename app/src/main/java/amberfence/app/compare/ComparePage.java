@@ -12,6 +12,7 @@ import java.util.Optional;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -20,6 +21,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The page on which two versions of a part are looked at: which, how, what differs, and the two taking turns. */
@@ -58,7 +60,7 @@ public final class ComparePage extends BorderPane {
                 model.update();
             }
         });
-        addEventHandler(KeyEvent.KEY_PRESSED, this::keyed);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::keyed);
     }
 
     /** Begins with the selected part. */
@@ -105,7 +107,12 @@ public final class ComparePage extends BorderPane {
         return foot;
     }
 
+    /** Keys for looking, wherever the focus is; an open list has its own. */
     private void keyed(KeyEvent event) {
+        boolean open = choices.getChildren().stream().anyMatch(node -> node instanceof ComboBox<?> box && box.isShowing());
+        if (open) {
+            return;
+        }
         switch (event.getCode()) {
             case ESCAPE -> close.run();
             case X -> model.exchange();
@@ -136,8 +143,9 @@ public final class ComparePage extends BorderPane {
 
     private void buildChoices() {
         List<Version> all = Version.of(model.part());
-        choices.getChildren().setAll(Controls.label("A", "name"), Choice.of("compare-a", all, model.a(),
-                version -> version.words(model.part()), version -> model.choose(version, model.b())), Controls.label("B", "name"),
+        choices.getChildren().setAll(swatch("version-a"), Controls.label("A", "name"), Choice.of("compare-a", all, model.a(),
+                version -> version.words(model.part()), version -> model.choose(version, model.b())), swatch("version-b"),
+                Controls.label("B", "name"),
                 Choice.of("compare-b", all, model.b(), version -> version.words(model.part()),
                         version -> model.choose(model.a(), version)), Controls.filler());
         for (View view : View.values()) {
@@ -151,6 +159,15 @@ public final class ComparePage extends BorderPane {
             choices.getChildren().add(Choice.of("compare-turns", List.of(1, 2, 4, 8), model.turns(),
                     some -> Words.say("compare.every", Words.count("form.bars", some)), model::takeTurns));
         }
+    }
+
+    /** The look of a version's notes, beside its name. */
+    private static Region swatch(String style) {
+        Region swatch = new Region();
+        swatch.getStyleClass().add(style);
+        swatch.setMinSize(18, 12);
+        swatch.setMaxSize(18, 12);
+        return swatch;
     }
 
     private ListCell<Difference> cell() {

@@ -75,8 +75,23 @@ final class FigureGrid extends Region {
         });
         setOnMouseReleased(event -> released());
         setOnKeyPressed(this::keyed);
-        focusedProperty().addListener((property, old, now) -> paint());
+        focusedProperty().addListener((property, old, now) -> {
+            standWhereItWas();
+            paint();
+        });
         say();
+    }
+
+    /** The place of the keys outlasts the grid, which is made anew with every change. */
+    private record Cursor(int row, int column) {
+    }
+
+    private void standWhereItWas() {
+        if (getUserData() instanceof Cursor cursor) {
+            row = Math.min(cursor.row(), places.size() - 1);
+            column = Math.min(cursor.column(), columns - 1);
+            say();
+        }
     }
 
     /** An octave and a half of members, and whatever else the figure uses; from low to high. */
@@ -113,6 +128,8 @@ final class FigureGrid extends Region {
 
     private void pressed(MouseEvent event) {
         requestFocus();
+        // What scrolls around it would take the focus otherwise.
+        event.consume();
         row = (int) Math.max(0, Math.min(places.size() - 1, places.size() - 1 - Math.floor(event.getY() / ROW)));
         column = columnAt(event.getX());
         dragFrom = column;
@@ -131,6 +148,7 @@ final class FigureGrid extends Region {
 
     /** Puts a note on the chosen row, or takes away the one that is there. */
     private void put(int from, int to) {
+        setUserData(new Cursor(row, from));
         Place place = places.get(row);
         List<Figure.Note> notes = new ArrayList<>(figure.notes());
         Optional<Figure.Note> there = noteAt(place, from);

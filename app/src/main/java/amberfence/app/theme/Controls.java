@@ -162,6 +162,7 @@ public final class Controls {
         build.run();
         Node again = id == null ? null : parent.lookup("#" + id);
         if (again != null) {
+            again.setUserData(owner.getUserData());
             again.requestFocus();
         }
     }

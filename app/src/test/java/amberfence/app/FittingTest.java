@@ -1,0 +1,256 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.edit.ProgressionEdits;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.StepSlot;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Chord;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+
+/** Every step that fits a part to the chords, through its own form. */
+class FittingTest extends WindowTest {
+    private static final int VOICE = 0;
+    private static final int FRETLESS = 1;
+    private static final int HARMONIUM = 2;
+    private static final int KALIMBA = 3;
+
+    private Line result(int part) {
+        settle();
+        return session.results().get().part(part).line();
+    }
+
+    private Line own(int part) {
+        return session.song().part(part).line();
+    }
+
+    private StepSlot add(int part, String kind) {
+        interact(() -> session.selectPart(part));
+        click("add-step");
+        clickOn("#step-search").write(StepCatalogue.find(kind).orElseThrow().name());
+        click("add-" + kind);
+        List<StepSlot> steps = session.song().part(part).steps();
+        return steps.get(steps.size() - 1);
+    }
+
+    private void choose(String box, int index) {
+        clickOn("#" + box);
+        push(KeyCode.HOME);
+        for (int i = 0; i < index; i++) {
+            push(KeyCode.DOWN);
+        }
+        push(KeyCode.ENTER);
+        settle();
+    }
+
+    private void type(String field, String text) {
+        clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
+        settle();
+    }
+
+    private void putChord(int bar, String chord) {
+        interact(() -> session.edit("put", song -> ProgressionEdits.put(song, song.time().barStart(bar), song.time().barStart(bar + 1),
+                Chord.parse(chord))));
+        settle();
+    }
+
+    private List<Integer> pitchesInBar(int part, int bar) {
+        long from = session.song().time().barStart(bar);
+        return result(part).between(from, session.song().time().barStart(bar + 1)).notes().stream().map(Note::pitch).distinct().sorted()
+                .toList();
+    }
+
+    @Test
+    void aChordPartFollowsWhatThePersonDoesToTheProgression() {
+        StepSlot slot = add(HARMONIUM, "fitChords");
+        assertThat(pitchesInBar(HARMONIUM, 1)).containsExactly(50, 53, 57);
+        putChord(1, "B♭");
+        assertThat(pitchesInBar(HARMONIUM, 1)).as("D and F stay, A goes up a semitone").containsExactly(50, 53, 58);
+        assertThat(changeRows().get(0)).isEqualTo("1:1 A3 → B♭3 5 → ♭6 the root of B♭");
+        click("fit-bass");
+        assertThat(pitchesInBar(HARMONIUM, 1).get(0) % 12).isEqualTo(10);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lowest to the bass: on”");
+        choose("chord-source", 1);
+        assertThat(text("undo-words")).contains("Chords from: Voice line");
+        assertThat(session.song().part(HARMONIUM).step(slot.id()).orElseThrow().treatment().toString()).contains("part=0");
+        choose("chord-gaps", 2);
+        assertThat(text("undo-words")).contains("notes are left alone");
+        choose("fit-held", 1);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “If held: strike again”");
+        for (int i = 0; i < 4; i++) {
+            push(KeyCode.CONTROL, KeyCode.Z);
+        }
+        settle();
+        assertThat(pitchesInBar(HARMONIUM, 1)).containsExactly(50, 53, 58);
+    }
+
+    @Test
+    void aBasslineIsChosenAmongSeveral() {
+        interact(() -> session.edit("cut", song -> new amberfence.edit.HandEdits("cut").edit(song, FRETLESS,
+                amberfence.edit.LineEdit.cut(amberfence.song.NoteSet.ALL, 3))));
+        add(FRETLESS, "fitBass");
+        Line first = result(FRETLESS);
+        click("fit-line-3");
+        Line third = result(FRETLESS);
+        assertThat(third).isNotEqualTo(first);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Line: 3”");
+        click("fit-others");
+        assertThat(result(FRETLESS)).isNotIn(first, third);
+        type("fit-variety", "0");
+        click("fit-between-scale");
+        click("fit-between-steps");
+        assertThat(result(FRETLESS).notes()).allSatisfy(note -> assertThat(chordAt(note)).contains(note.pitch() % 12));
+        choose("fit-strong", 1);
+        putChord(1, "Dm/F");
+        assertThat(result(FRETLESS).notes().get(0).pitch() % 12).isEqualTo(5);
+        type("fit-lowest", "C3");
+        assertThat(result(FRETLESS).notes()).allMatch(note -> note.pitch() >= 48);
+        assertThat(result(FRETLESS).notes()).extracting(Note::start).isEqualTo(own(FRETLESS).notes().stream().map(Note::start).toList());
+    }
+
+    private List<Integer> chordAt(Note note) {
+        return session.song().progression().at(note.start() + 30).orElseThrow().chord().pitchClasses().numbers().boxed().toList();
+    }
+
+    @Test
+    void clashesAreListedAndEachIsResolvedTheWayThatIsChosen() {
+        interact(() -> session.editPart("no steps", part -> part.withSteps(List.of())));
+        StepSlot slot = add(VOICE, "fitMelody");
+        assertThat(result(VOICE)).isNotEqualTo(own(VOICE));
+        choose("fit-mode", 1);
+        assertThat(result(VOICE)).isEqualTo(own(VOICE));
+        assertThat(changeRows().get(0)).isEqualTo("7:1 C♯5 ♮7 rubs against Em7: none of its notes, on a strong beat");
+        assertThat(text("changes-summary")).contains("rub against their chords");
+        assertThat(text("step-summary-" + slot.id())).isEqualTo("1 rubs");
+        assertThat(lookup(".tiny-choice").queryAllAs(javafx.scene.control.Button.class)).filteredOn(button -> button.isVisible())
+                .extracting(button -> button.getText()).containsExactlyInAnyOrder("B4", "D5");
+        long note = own(VOICE).notes().stream().filter(some -> some.pitch() == 73).findFirst().orElseThrow().id();
+        click("resolve-down-" + note);
+        assertThat(result(VOICE).note(note).orElseThrow().pitch()).isEqualTo(71);
+        assertThat(changeRows().get(0)).isEqualTo("7:1 C♯5 → B4 ♮7 → 6 the fifth of Em7");
+        click("leave-" + note);
+        assertThat(result(VOICE)).isEqualTo(own(VOICE));
+        click("resolve-up-" + note);
+        assertThat(result(VOICE).note(note).orElseThrow().pitch()).isEqualTo(74);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(changeRows().get(0)).contains("rubs against Em7");
+    }
+
+    @Test
+    void aFigureIsDrawnOnTheGridAndPlayedThroughTheChords() {
+        interact(() -> session.edit("part", song -> song.plusEmptyPart("Bells", amberfence.song.Role.FIGURE)));
+        int bells = session.song().parts().get(5).id();
+        add(bells, "followChords");
+        assertThat(changeRows().get(0)).startsWith("there is no figure yet");
+        choose("figure-from", 2);
+        // Root, third, fifth in the first three eighths of every bar.
+        assertThat(result(bells).size()).isEqualTo(3 * 32);
+        assertThat(result(bells).notes()).extracting(note -> note.pitch() % 12).startsWith(2, 5, 9, 7, 11, 2);
+        press(0, 5);
+        assertThat(result(bells).size()).as("one more note in every bar: the root in the sixth column").isEqualTo(4 * 32);
+        press(0, 5);
+        assertThat(result(bells).size()).isEqualTo(3 * 32);
+        // The keys go on from the cell that was pressed last.
+        push(KeyCode.UP).push(KeyCode.LEFT).push(KeyCode.SPACE);
+        settle();
+        assertThat(result(bells).size()).isEqualTo(4 * 32);
+        assertThat(result(bells).notes().get(3).pitch() % 12).as("the third in the fifth column").isEqualTo(5);
+        assertThat(result(bells).notes().get(3).start()).isEqualTo(4 * 240);
+        choose("figure-register", 1);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Register: climbing with the root”");
+        choose("figure-restart", 2);
+        click("figure-repeat");
+        choose("figure-count", 1);
+        choose("figure-length", 1);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lasts: 2 bars”");
+    }
+
+    /** Presses a cell of the grid: rows from the lowest, columns from the left. */
+    private void press(int row, int column) {
+        Node grid = lookup("#figure-grid").query();
+        Bounds bounds = grid.localToScreen(grid.getLayoutBounds());
+        double wide = (bounds.getWidth() - 52) / 6;
+        clickOn(bounds.getMinX() + 52 + wide * (column + 0.5), bounds.getMaxY() - 17 * (row + 0.5), MouseButton.PRIMARY);
+        settle();
+    }
+
+    @Test
+    void aFigureIsTakenFromSelectedNotesOrAnotherPart() {
+        add(KALIMBA, "followChords");
+        assertThat(result(KALIMBA).size()).isEqualTo(own(KALIMBA).size());
+        interact(() -> session.selectedNotes().set(java.util.Set.copyOf(own(KALIMBA).notes().subList(0, 3).stream().map(Note::id)
+                .toList())));
+        interact(() -> session.openStep().set(null));
+        interact(() -> session.openStep().set(session.song().part(KALIMBA).steps().get(0).id()));
+        click("figure-take");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Figure: 3 notes”");
+        assertThat(lookup("#figure-grid").tryQuery()).isPresent();
+        click("figure-other");
+        click("figure-part-" + HARMONIUM);
+        assertThat(text("undo-words")).contains("Figure:");
+        assertThat(pitchesInBar(KALIMBA, 1)).isEqualTo(pitchesInBar(HARMONIUM, 1));
+        choose("figure-from", 1);
+        type("figure-home", "Dm");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Written over: Dm”");
+        type("figure-home", "Q");
+        assertThat(lookup("#figure-home").query().getStyleClass()).contains("wrong");
+    }
+
+    @Test
+    void harmonyLinesStandInPartsOfTheirOwn() {
+        add(VOICE, "harmony");
+        click("harmony-octave-below");
+        choose("harmony-way", 3);
+        click("harmony-hold");
+        click("harmony-clear");
+        Line both = result(VOICE);
+        int size = own(VOICE).size();
+        assertThat(both.size()).isEqualTo(3 * size);
+        click("harmony-parts");
+        assertThat(session.song().parts()).extracting(part -> part.name()).startsWith("Voice line", "Voice line, third above",
+                "Voice line, octave below", "Fretless");
+        assertThat(result(VOICE).size()).as("the tune is alone again").isEqualTo(size);
+        assertThat(result(session.song().parts().get(1).id()).size()).isEqualTo(size);
+        click("undo");
+        assertThat(session.song().parts()).hasSize(5);
+        click("harmony-instead");
+        assertThat(result(VOICE).size()).isEqualTo(2 * size);
+    }
+
+    @Test
+    void aChordMovesTogetherWithTheNotesUnderIt() {
+        long second = session.song().progression().spans().get(1).id();
+        List<Integer> bass = pitchesInBar(FRETLESS, 2);
+        interact(() -> session.selectedChords().set(java.util.Set.of(second)));
+        click("chords-change");
+        chooseUnder("change-with-notes", "with-notes-third-down");
+        assertThat(session.song().progression().find(second).orElseThrow().chord().text()).isEqualTo("Em");
+        assertThat(pitchesInBar(FRETLESS, 2).get(0)).isEqualTo(bass.get(0) - 3);
+        assertThat(pitchesInBar(HARMONIUM, 2)).extracting(pitch -> pitch % 12).containsOnly(4, 7, 11);
+        assertThat(text("status")).contains("notes under them move in: Voice line, Fretless, Harmonium, Kalimba figure");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(session.song().progression().find(second).orElseThrow().chord().text()).isEqualTo("G");
+        assertThat(pitchesInBar(FRETLESS, 2)).isEqualTo(bass);
+    }
+
+    @Test
+    void aPartThatListensToAnotherHearsItsSteps() {
+        add(FRETLESS, "fitBass");
+        choose("chord-source", 2);
+        assertThat(text("undo-words")).contains("Chords from: Harmonium");
+        int first = result(FRETLESS).notes().get(0).pitch() % 12;
+        add(HARMONIUM, "move");
+        choose("move-by", 0);
+        type("move-amount", "2");
+        assertThat(result(FRETLESS).notes().get(0).pitch() % 12).isEqualTo((first + 2) % 12);
+    }
+}
