@@ -29,13 +29,13 @@ public final class RulingChords {
     private final Map<Chord, Known> same = new HashMap<>();
 
     /** A chord with its notes and their names. */
-    private record Known(PitchClassSet notes, String text, String[] roles) {
-        static Known of(Chord chord) {
+    private record Known(int number, PitchClassSet notes, String text, String[] roles) {
+        static Known of(Chord chord, int number) {
             String[] roles = new String[PitchClass.COUNT];
             for (int i = 0; i < roles.length; i++) {
                 roles[i] = chord.member(new PitchClass(i)).map(ChordTone::role).orElse("bass");
             }
-            return new Known(chord.pitchClasses(), chord.text(), roles);
+            return new Known(number, chord.pitchClasses(), chord.text(), roles);
         }
     }
 
@@ -105,9 +105,14 @@ public final class RulingChords {
 
     private Known known(int index) {
         if (known[index] == null) {
-            known[index] = same.computeIfAbsent(chord(index), Known::of);
+            known[index] = same.computeIfAbsent(chord(index), chord -> Known.of(chord, same.size()));
         }
         return known[index];
+    }
+
+    /** A number that two chords share when they are the same chord. */
+    public int kindOf(int index) {
+        return known(index).number();
     }
 
     /** The pitch classes of a chord. */

@@ -21,6 +21,8 @@ public final class NearestVoicing {
     private static final int NEVER = Integer.MAX_VALUE / 2;
     private static final int NO_MEMBER = -1;
     private static final int FEW = 2;
+    /** Voices seldom move farther, in semitones. */
+    private static final int NEAR = 14;
 
     private final List<Integer> members = new ArrayList<>();
     private final int[] memberOf = new int[PitchClass.COUNT];
@@ -68,14 +70,33 @@ public final class NearestVoicing {
         return from.isEmpty() ? List.of() : new NearestVoicing(from.size(), chord, bassLowest, free).search(from);
     }
 
+    /** Near the voices first: what moves less than that in all cannot be bettered by going farther. */
     private List<Integer> search(List<Integer> from) {
+        for (int reach : new int[] {NEAR, (int) Range.PITCH.highest()}) {
+            List<Integer> found = search(from, reach);
+            if (!found.isEmpty() && motion(from, found) <= reach) {
+                return found;
+            }
+        }
+        return search(from, (int) Range.PITCH.highest());
+    }
+
+    private static int motion(List<Integer> from, List<Integer> to) {
+        int sum = 0;
+        for (int i = 0; i < from.size(); i++) {
+            sum += Math.abs(to.get(i) - from.get(i));
+        }
+        return sum;
+    }
+
+    private List<Integer> search(List<Integer> from, int reach) {
         int sets = 1 << members.size();
         int[] before = null;
         List<int[]> came = new ArrayList<>();
         for (int voice = 0; voice < from.size(); voice++) {
             int[] now = new int[sets * pitches.length];
             Arrays.fill(now, NEVER);
-            came.add(step(from.get(voice), voice == 0 ? null : before, now, sets));
+            came.add(step(from.get(voice), reach, before, now, sets));
             before = now;
         }
         int best = NO_MEMBER;
@@ -94,9 +115,8 @@ public final class NearestVoicing {
     }
 
     /** One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far. */
-    private int[] step(int wanted, int[] before, int[] now, int sets) {
+    private int[] step(int wanted, int reach, int[] before, int[] now, int sets) {
         int[] came = new int[now.length];
-        Arrays.fill(came, NO_MEMBER);
         int[] least = new int[sets];
         int[] leastAt = new int[sets];
         Arrays.fill(least, NEVER);
@@ -104,22 +124,10 @@ public final class NearestVoicing {
         if (before == null) {
             least[0] = 0;
         }
-        for (int place = 0; place < pitches.length; place++) {
-            int pitchClass = pitches[place] % PitchClass.COUNT;
-            int member = memberOf[pitchClass];
-            if (before != null || bass == NO_MEMBER || pitchClass == bass) {
-                int cost = SEMITONE * Math.abs(pitches[place] - wanted);
-                for (int set = 0; set < sets; set++) {
-                    boolean again = (set >> member & 1) == 1;
-                    if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {
-                        int state = place * sets + (set | 1 << member);
-                        int sum = least[set] + cost + (again ? doubling[member] : 0);
-                        if (sum < now[state]) {
-                            now[state] = sum;
-                            came[state] = leastAt[set];
-                        }
-                    }
-                }
+        for (int place = 0; place < pitches.length && pitches[place] <= wanted + reach; place++) {
+            boolean allowed = before != null || bass == NO_MEMBER || pitches[place] % PitchClass.COUNT == bass;
+            if (allowed && pitches[place] >= wanted - reach) {
+                take(place, wanted, least, leastAt, now, came);
             }
             for (int set = 0; before != null && set < sets; set++) {
                 if (before[place * sets + set] < least[set]) {
@@ -129,5 +137,22 @@ public final class NearestVoicing {
             }
         }
         return came;
+    }
+
+    /** The voice takes a pitch, behind each set of members that sound already. */
+    private void take(int place, int wanted, int[] least, int[] leastAt, int[] now, int[] came) {
+        int member = memberOf[pitches[place] % PitchClass.COUNT];
+        int cost = SEMITONE * Math.abs(pitches[place] - wanted);
+        for (int set = 0; set < least.length; set++) {
+            boolean again = (set >> member & 1) == 1;
+            if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {
+                int state = place * least.length + (set | 1 << member);
+                int sum = least[set] + cost + (again ? doubling[member] : 0);
+                if (sum < now[state]) {
+                    now[state] = sum;
+                    came[state] = leastAt[set];
+                }
+            }
+        }
     }
 }

@@ -12,9 +12,13 @@ final class ChordPlaces {
     private record Place(Object chord, Key key, int inside) {
     }
 
+    private record Recent(ChordSpan span, Key key, int inside, Places places) {
+    }
+
     private final Count count;
     private final Setting setting;
     private final Map<Place, Places> known = new HashMap<>();
+    private final Recent[] recents = new Recent[2];
     private final Map<Key, KeyLadder> ladders = new HashMap<>();
 
     ChordPlaces(Count count, Setting setting) {
@@ -22,10 +26,19 @@ final class ChordPlaces {
         this.setting = setting;
     }
 
+    /** Asked for note after note, mostly for the same two: those are remembered by who they are. */
     Places of(ChordSpan span, long tick) {
         Key key = setting.fence().keyAt(tick);
-        return known.computeIfAbsent(new Place(count == Count.MEMBER ? span.chord() : span.sounding(), key,
-                setting.fence().at(tick).bits()), place -> Places.of(span, count, setting.fence().at(tick),
-                ladders.computeIfAbsent(key, KeyLadder::of)));
+        int inside = setting.fence().at(tick).bits();
+        for (Recent recent : recents) {
+            if (recent != null && recent.span == span && recent.key == key && recent.inside == inside) {
+                return recent.places;
+            }
+        }
+        Places places = known.computeIfAbsent(new Place(count == Count.MEMBER ? span.chord() : span.sounding(), key, inside),
+                place -> Places.of(span, count, setting.fence().at(tick), ladders.computeIfAbsent(key, KeyLadder::of)));
+        recents[1] = recents[0];
+        recents[0] = new Recent(span, key, inside, places);
+        return places;
     }
 }

@@ -41,6 +41,7 @@ final class FigurePlayer {
     private final TimeMap time;
     private final ChordPlaces places;
     private final Chordless chordless;
+    private final ChordSpan named;
     private int notReached;
     private int cutChords;
 
@@ -52,6 +53,8 @@ final class FigurePlayer {
         this.work = work;
         this.time = setting.time();
         this.places = new ChordPlaces(step.count(), setting);
+        String home = step.figure().isOwnNotes() ? step.home() : step.figure().home();
+        this.named = home.isBlank() ? null : ChordSpan.of(1, 0, 1, Chord.parse(home));
         this.chordless = new Chordless(step.source().gaps(), setting);
     }
 
@@ -70,15 +73,15 @@ final class FigurePlayer {
     }
 
     private List<Written> drawn() {
-        ChordSpan home = home(step.figure().home(), 0);
+        ChordSpan home = home(0);
         Places at = places.of(home, home.start());
         return step.figure().notes().stream().map(note -> new Written(note, at.pitch(note.place(), note.octave(), note.steps(),
                 note.alteration()), null, home.chord().text())).toList();
     }
 
-    private ChordSpan home(String symbol, int otherwise) {
-        return symbol.isBlank() ? ruling.span(otherwise) : ChordSpan.of(1, ruling.span(otherwise).start(),
-                ruling.span(otherwise).end(), Chord.parse(symbol));
+    /** The chord over which the figure was written: the one that is named, else one that rules. */
+    private ChordSpan home(int otherwise) {
+        return named == null ? ruling.span(otherwise) : named;
     }
 
     /** The part's own notes, numbered against home or against what sounds over each. */
@@ -86,7 +89,7 @@ final class FigurePlayer {
         List<Written> written = new ArrayList<>();
         for (Note note : notes) {
             int over = Math.max(0, ruling.over(note));
-            ChordSpan home = home(step.home(), over);
+            ChordSpan home = home(over);
             written.add(new Written(places.of(home, note.start()).number(note.pitch(), Math.max(0, note.start() - from), note.length(),
                     note.velocity()), note.pitch(), note, home.chord().text()));
         }
@@ -243,8 +246,7 @@ final class FigurePlayer {
             if (step.count() == Count.POSITION) {
                 return 0;
             }
-            int home = Places.root(step.figure().isOwnNotes() ? home(step.home(), Math.max(0, ruling.over(under.get(0).own())))
-                    : home(step.figure().home(), 0));
+            int home = Places.root(home(step.figure().isOwnNotes() ? Math.max(0, ruling.over(under.get(0).own())) : 0));
             int root = Places.root(span);
             return (home + Math.floorMod(root - home, PitchClass.COUNT) - root) / PitchClass.COUNT;
         }

@@ -7,6 +7,9 @@ import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
 import amberfence.step.Work;
+import amberfence.step.fit.HeldNotes.Piece;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Moves a chord part onto other chords, by time: what sounds under a chord answers to that chord, and counts need not
@@ -53,19 +56,22 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
         Chordless chordless = new Chordless(source.gaps(), setting);
         HeldNotes pieces = new HeldNotes(held, ruling, setting);
         GroupFit fit = new GroupFit(bass, ruling, setting, work);
+        List<List<Piece>> cut = new ArrayList<>(in.size());
         for (Note note : in.notes()) {
-            if (setting.picked().contains(note) && ruling.over(note) != RulingChords.NONE) {
-                fit.add(pieces.of(note));
+            boolean fitted = setting.picked().contains(note) && ruling.over(note) != RulingChords.NONE;
+            cut.add(fitted ? pieces.of(note) : List.of());
+            if (fitted) {
+                fit.add(cut.get(cut.size() - 1));
             } else {
                 fit.sounds(note);
             }
         }
         fit.solve();
-        for (Note note : in.notes()) {
-            if (setting.picked().contains(note) && ruling.over(note) != RulingChords.NONE) {
-                pieces.write(note, fit, work);
+        for (int i = 0; i < cut.size(); i++) {
+            if (cut.get(i).isEmpty()) {
+                chordless.treat(in.notes().get(i), work);
             } else {
-                chordless.treat(note, work);
+                pieces.write(in.notes().get(i), cut.get(i), fit, work);
             }
         }
         chordless.report(work);

@@ -7,7 +7,6 @@ import amberfence.step.Finding;
 import amberfence.step.Setting;
 import amberfence.step.Work;
 import amberfence.step.fit.HeldNotes.Piece;
-import amberfence.theory.Chord;
 import amberfence.theory.NearestVoicing;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
@@ -24,7 +23,8 @@ final class GroupFit {
     /** So many different notes struck one by one are still an arpeggio of one chord, and not a melody. */
     private static final int ARPEGGIO = 4;
 
-    private record Question(Chord chord, List<Integer> pitches, boolean bass) {
+    /** @param chord number of the chord among those that differ */
+    private record Question(int chord, List<Integer> pitches, boolean bass) {
     }
 
     private final boolean bass;
@@ -37,7 +37,7 @@ final class GroupFit {
     private final List<Note> sounding = new ArrayList<>();
     private int nextFixed;
     private final Map<Question, List<Integer>> answers = new HashMap<>();
-    private final Map<Piece, Integer> pitches = new HashMap<>();
+    private int[] pitches = new int[0];
 
     GroupFit(boolean bass, RulingChords ruling, Setting setting, Work work) {
         this.bass = bass;
@@ -57,10 +57,11 @@ final class GroupFit {
 
     /** The pitch of a piece, once all are solved. */
     int pitch(Piece piece) {
-        return pitches.get(piece);
+        return pitches[piece.index()];
     }
 
     void solve() {
+        pitches = new int[pieces.size()];
         pieces.sort(Comparator.comparing(Piece::note, Note.IN_TIME));
         List<List<Piece>> groups = groups();
         Map<Integer, List<Piece>> singles = new LinkedHashMap<>();
@@ -138,13 +139,13 @@ final class GroupFit {
     }
 
     private List<Integer> answer(int chord, List<Integer> from, boolean bassLowest) {
-        return answers.computeIfAbsent(new Question(ruling.chord(chord), from, bassLowest),
-                question -> NearestVoicing.of(from, question.chord(), bassLowest, pitch -> true));
+        return answers.computeIfAbsent(new Question(ruling.kindOf(chord), from, bassLowest),
+                question -> NearestVoicing.of(from, ruling.chord(chord), bassLowest, pitch -> true));
     }
 
     private void take(List<Piece> group, List<Integer> found) {
         List<Integer> from = distinct(group);
-        group.forEach(piece -> pitches.put(piece, found.get(from.indexOf(piece.note().pitch()))));
+        group.forEach(piece -> pitches[piece.index()] = found.get(from.indexOf(piece.note().pitch())));
     }
 
     /** Each to the nearest note of the chord, of two alike the lower. */

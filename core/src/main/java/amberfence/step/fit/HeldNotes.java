@@ -16,13 +16,15 @@ final class HeldNotes {
      *
      * @param note with the start and length of the piece and the identity of the whole
      * @param chord index of the chord that rules it
+     * @param index among all pieces, from 0
      */
-    record Piece(Note note, int chord) {
+    record Piece(Note note, int chord, int index) {
     }
 
     private final Held held;
     private final RulingChords ruling;
     private final long shortest;
+    private int count;
 
     HeldNotes(Held held, RulingChords ruling, Setting setting) {
         this.held = held;
@@ -34,34 +36,33 @@ final class HeldNotes {
     List<Piece> of(Note note) {
         int chord = ruling.over(note);
         if (held == Held.KEEP) {
-            return List.of(new Piece(note, chord));
+            return List.of(new Piece(note, chord, count++));
         }
         List<Piece> pieces = new ArrayList<>();
         long from = note.start();
         for (int next = chord + 1; next < ruling.size() && ruling.span(next).start() <= note.end() - shortest; next++) {
             long cut = ruling.span(next).start();
             if (cut - from >= shortest) {
-                pieces.add(new Piece(note.withStart(from).withLength(cut - from), chord));
+                pieces.add(new Piece(note.withStart(from).withLength(cut - from), chord, count++));
                 from = cut;
             }
             chord = next;
         }
-        pieces.add(new Piece(note.withStart(from).withLength(note.end() - from), chord));
+        pieces.add(new Piece(note.withStart(from).withLength(note.end() - from), chord, count++));
         return pieces;
     }
 
-    /** Puts a note and what it is cut into in the books. */
-    void write(Note note, GroupFit fit, Work work) {
-        List<Piece> pieces = of(note);
+    /** Puts a note and the pieces into which it is cut in the books. */
+    void write(Note note, List<Piece> pieces, GroupFit fit, Work work) {
         List<Piece> joined = new ArrayList<>();
         for (Piece piece : pieces) {
             int pitch = fit.pitch(piece);
             int last = joined.size() - 1;
             if (held == Held.SPLIT && last >= 0 && joined.get(last).note().pitch() == pitch) {
                 Note before = joined.get(last).note();
-                joined.set(last, new Piece(before.withLength(piece.note().end() - before.start()), joined.get(last).chord()));
+                joined.set(last, new Piece(before.withLength(piece.note().end() - before.start()), joined.get(last).chord(), piece.index()));
             } else {
-                joined.add(new Piece(piece.note().withPitch(pitch), piece.chord()));
+                joined.add(new Piece(piece.note().withPitch(pitch), piece.chord(), piece.index()));
             }
         }
         Piece first = joined.get(0);
