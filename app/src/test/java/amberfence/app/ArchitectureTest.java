@@ -13,7 +13,8 @@ class ArchitectureTest {
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("amberfence.app");
     private static final String[] AREAS = {"amberfence.app.head..", "amberfence.app.parts..", "amberfence.app.fence..",
         "amberfence.app.ladder..", "amberfence.app.hands..", "amberfence.app.pick..", "amberfence.app.steps..",
-        "amberfence.app.changes..", "amberfence.app.sheets..", "amberfence.app.workspace.."};
+        "amberfence.app.changes..", "amberfence.app.progression..", "amberfence.app.compare..", "amberfence.app.overview..",
+        "amberfence.app.sheets..", "amberfence.app.workspace.."};
 
     @Test
     void theSessionKnowsNoView() {

@@ -11,6 +11,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -296,5 +297,81 @@ class CommandLineTest {
         assertThat(root.get("chords").size()).isGreaterThan(20);
         assertThat(run("analyze", ferry)).isZero();
         assertThat(printed).contains("Chords").contains("| Dm | G | Am7 | Cmaj7 |");
+    }
+
+    /** Whether every note of a part lies on the chord of its bar, the bars given one after the other. */
+    private void assertOnChords(int part, String... chords) throws Exception {
+        for (Note note : notes(out, part)) {
+            int bar = (int) ((note.start() + 60) / 1440);
+            Chord chord = Chord.parse(chords[Math.min(bar, chords.length - 1)]);
+            assertThat(chord.pitchClasses().containsPitch(note.pitch())).as("%s over %s", note, chord).isTrue();
+        }
+    }
+
+    @Test
+    void fitsChordPartsToAProgressionByTime() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--progression", "| Dm7 | G7 | Cmaj7 |", "--fit", "chords")).isZero();
+        assertThat(printed).contains("Harmonium: Fit chords: ").doesNotContain("Fretless: Fit");
+        assertOnChords(2, "Dm7", "G7", "Cmaj7");
+        assertThat(notes(out, 2)).extracting(Note::start).isEqualTo(notes(ferry, 2).stream().map(Note::start).toList());
+        assertThat(notes(out, 0)).isEqualTo(notes(ferry, 0));
+    }
+
+    @Test
+    void splitsWhatIsHeldAcrossAChangeOnlyWhenAsked() throws Exception {
+        List<String> command = List.of("--progression", "| Dm7 G7 | Cmaj7 Am |", "--fit", "chords");
+        assertThat(run("apply", ferry, "--out", out, command.get(0), command.get(1), command.get(2), command.get(3))).isZero();
+        assertThat(notes(out, 2)).hasSameSizeAs(notes(ferry, 2));
+        assertThat(run("apply", ferry, "--out", out, command.get(0), command.get(1), command.get(2), command.get(3), "--held",
+                "restrike", "--chord-bass")).isZero();
+        assertThat(notes(out, 2)).hasSizeGreaterThan(notes(ferry, 2).size());
+        assertThat(printed).contains(" added");
+    }
+
+    @Test
+    void fitsABassToWhatAnotherPartPlays() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--progression-from", "2", "--fit", "bass", "--strong", "root", "--variety", "0",
+                "--between", "scale,step", "--seed", "3", "--range", "E1..E3")).isZero();
+        assertThat(printed).contains("Fretless: Fit bass: ");
+        assertThat(notes(out, 1)).allMatch(note -> note.pitch() >= 28 && note.pitch() <= 52);
+        assertThat(notes(out, 1).get(0).pitch() % 12).as("the harmonium begins with Dm").isEqualTo(2);
+    }
+
+    @Test
+    void listsClashesOrFitsTheMelody() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--progression-from", "2", "--key", "D dorian", "--part", "0", "--fit", "melody",
+                "--clashes")).isZero();
+        assertThat(printed).contains("7:1  C♯5 rubs against Em7: none of its notes, on a strong beat; B4 or D5 would resolve it");
+        assertThat(notes(out, 0)).isEqualTo(notes(ferry, 0));
+        assertThat(run("apply", ferry, "--out", out, "--progression-from", "2", "--key", "D dorian", "--part", "0", "--fit", "melody"))
+                .isZero();
+        assertThat(printed).contains("Voice line: Fit melody: ");
+        assertThat(notes(out, 0)).isNotEqualTo(notes(ferry, 0));
+    }
+
+    @Test
+    void playsAFigureThroughTheChords() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--progression", "| F | C |".repeat(16), "--part", "3", "--follow", "member",
+                "--register", "climbing", "--restart", "bar", "--written-over", "Dm")).isZero();
+        assertThat(notes(out, 3)).hasSize(192).allMatch(note -> Chord.parse(note.start() / 1440 % 2 == 0 ? "F" : "C").pitchClasses()
+                .containsPitch(note.pitch()));
+        assertThat(run("apply", ferry, "--out", out, "--progression", "| F | C |", "--follow", "member")).isEqualTo(2);
+        assertThat(complaint).contains("no part has the role of figure; say with --part which to take");
+        assertThat(run("apply", ferry, "--out", out, "--progression", "| F | Hm |", "--fit", "chords")).isEqualTo(2);
+        assertThat(complaint).contains("bar 2: ");
+        assertThat(run("apply", ferry, "--out", out, "--progression-from", "7", "--fit", "chords")).isEqualTo(2);
+        assertThat(complaint).contains("there is no part 7");
+        assertThat(run("apply", ferry, "--out", out, "--seed", "3")).isEqualTo(2);
+        assertThat(complaint).contains("--seed belongs right behind --fit bass");
+    }
+
+    @Test
+    void harmonizesToTheChordsHoldingWhatIsCommon() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--progression", "| C |", "--part", "0", "--harmony", "third below",
+                "--harmony-way", "chord", "--hold-common", "--no-crossing", "--gaps", "hold")).isZero();
+        List<Note> before = notes(ferry, 0);
+        List<Note> added = notes(out, 0).stream().filter(note -> before.stream().noneMatch(old -> old.start() == note.start()
+                && old.pitch() == note.pitch())).toList();
+        assertThat(added).hasSizeGreaterThan(70).allMatch(note -> Chord.parse("C").pitchClasses().containsPitch(note.pitch()));
     }
 }

@@ -35,7 +35,7 @@ class ReadmeTest {
             assertThat(code).as(line + " " + errors).isZero();
             run++;
         }
-        assertThat(run).isEqualTo(7);
+        assertThat(run).isEqualTo(10);
     }
 
     @Test

@@ -84,8 +84,8 @@ final class FitForms {
             ToggleButton choice = Controls.chip("fit-line-" + (number - first + 1), Long.toString(number), step.seed() == number,
                     on -> host.set("line", number, step.withSeed(number)));
             choice.setMaxWidth(Double.MAX_VALUE);
-            Line line = host.tried().apply(step.withSeed(number));
-            if (line.size() <= MOST_OUTLINED) {
+            if (host.session().part().filter(part -> part.line().size() <= MOST_OUTLINED).isPresent()) {
+                Line line = host.tried().apply(step.withSeed(number));
                 LineOutline outline = new LineOutline(OUTLINE_WIDTH, OUTLINE_HEIGHT);
                 outline.show(line, line.end());
                 choice.setText("");

@@ -11,13 +11,22 @@ import amberfence.song.Grid;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.step.ChordSource;
 import amberfence.step.PartResult;
+import amberfence.step.Step;
 import amberfence.step.StepKind;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.step.fit.Count;
+import amberfence.step.fit.Figure;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitChords;
+import amberfence.step.fit.FitMelody;
+import amberfence.step.fit.FollowChords;
+import amberfence.step.fit.Held;
 import amberfence.step.move.MoveToKey;
 import amberfence.step.pick.Pick;
 import amberfence.step.shape.TidyTiming;
@@ -62,6 +71,21 @@ class ProjectTest {
                 ? slot.withLimit(Optional.of(Pick.parse("not (lowest and not degree b3 or length up to 1/8)")))
                 : slot.id() % 3 == 1 ? slot.withLimit(Optional.of(new Pick.Frozen(NoteSet.of(List.of(7L, 8L)))))
                         .withLeft(List.of(7L), true) : slot.withOn(false)).toList()));
+    }
+
+    @Test
+    void keepsFiguresWaysAndWhereChordsComeFrom() throws Exception {
+        Figure figure = new Figure("Dm7", 960, List.of(Figure.Note.of(0, 240, 0, 1), new Figure.Note(480, 240, 2, -1, -2, 1, 90)));
+        ChordSource source = new ChordSource(2, ChordSource.Gaps.LEAVE);
+        List<Step> steps = List.of(FollowChords.USUAL.withFigure(figure).withSource(source).withCount(Count.POSITION),
+                FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES).withWay(7, Optional.of(true)).withWay(9, Optional.of(false)),
+                FitBass.USUAL.withSeed(42).withSource(source), FitChords.USUAL.withHeld(Held.SPLIT).withBass(true));
+        Song song = LanternFerry.song();
+        for (Step step : steps) {
+            song = song.plusStep(0, step);
+        }
+        Song read = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "x.amber").song();
+        assertThat(read.part(0).steps()).isEqualTo(song.part(0).steps());
     }
 
     @Test
