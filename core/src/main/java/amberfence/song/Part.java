@@ -13,13 +13,16 @@ import java.util.function.UnaryOperator;
  * @param track which track of the source file the notes came from, or {@link #NO_TRACK}
  * @param channel MIDI channel 0–15 on which the part plays
  * @param current index into {@code takes}
+ * @param sound how it is heard
  */
-public record Part(int id, String name, Role role, int track, int channel, List<Take> takes, int current) {
+public record Part(int id, String name, Role role, int track, int channel, List<Take> takes, int current,
+                   PartSound sound) {
     /** The track of a part that was made here. */
     public static final int NO_TRACK = -1;
 
     public Part {
         takes = List.copyOf(takes);
+        sound = sound == null ? PartSound.USUAL : sound;
         if (current < 0 || current >= takes.size()) {
             throw new IllegalArgumentException("part “" + name + "” has takes 0 to " + (takes.size() - 1)
                     + ", there is no take " + current);
@@ -28,7 +31,7 @@ public record Part(int id, String name, Role role, int track, int channel, List<
 
     /** A part with one take and no steps. */
     public static Part of(int id, String name, Role role, int track, int channel, Line line) {
-        return new Part(id, name, role, track, channel, List.of(new Take("Original", line, List.of())), 0);
+        return new Part(id, name, role, track, channel, List.of(new Take("Original", line, List.of())), 0, PartSound.USUAL);
     }
 
     public Take take() {
@@ -53,11 +56,15 @@ public record Part(int id, String name, Role role, int track, int channel, List<
     }
 
     public Part withName(String newName) {
-        return new Part(id, newName, role, track, channel, takes, current);
+        return new Part(id, newName, role, track, channel, takes, current, sound);
     }
 
     public Part withRole(Role newRole) {
-        return new Part(id, name, newRole, track, channel, takes, current);
+        return new Part(id, name, newRole, track, channel, takes, current, sound);
+    }
+
+    public Part withSound(PartSound newSound) {
+        return new Part(id, name, role, track, channel, takes, current, newSound);
     }
 
     public Part withSteps(List<StepSlot> steps) {
@@ -68,19 +75,19 @@ public record Part(int id, String name, Role role, int track, int channel, List<
     public Part withTake(UnaryOperator<Take> edit) {
         List<Take> changed = new ArrayList<>(takes);
         changed.set(current, edit.apply(take()));
-        return new Part(id, name, role, track, channel, changed, current);
+        return new Part(id, name, role, track, channel, changed, current, sound);
     }
 
     /** Makes another take the current one. */
     public Part withTake(int index) {
-        return new Part(id, name, role, track, channel, takes, index);
+        return new Part(id, name, role, track, channel, takes, index, sound);
     }
 
     /** Gives a take another name. */
     public Part withTakeName(int index, String newName) {
         List<Take> changed = new ArrayList<>(takes);
         changed.set(index, takes.get(index).withName(newName));
-        return new Part(id, name, role, track, channel, changed, current);
+        return new Part(id, name, role, track, channel, changed, current, sound);
     }
 
     /** Adds a take with these notes and no steps, and makes it the current one. */
@@ -92,7 +99,7 @@ public record Part(int id, String name, Role role, int track, int channel, List<
     public Part plusTake(Take take) {
         List<Take> more = new ArrayList<>(takes);
         more.add(take);
-        return new Part(id, name, role, track, channel, more, more.size() - 1);
+        return new Part(id, name, role, track, channel, more, more.size() - 1, sound);
     }
 
     /** The part without one take; the original cannot be taken away. */
@@ -102,7 +109,7 @@ public record Part(int id, String name, Role role, int track, int channel, List<
         }
         List<Take> fewer = new ArrayList<>(takes);
         fewer.remove(index);
-        return new Part(id, name, role, track, channel, fewer, current >= index ? current - 1 : current);
+        return new Part(id, name, role, track, channel, fewer, current >= index ? current - 1 : current, sound);
     }
 
     /**

@@ -112,7 +112,7 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
             takes.add(new Take(take.name(), Line.of(notes), steps));
         }
         Song more = plusPart(parts.indexOf(original) + 1, newPartId -> new Part(newPartId, name, original.role(),
-                Part.NO_TRACK, original.channel(), takes, current)).withNextId(id);
+                Part.NO_TRACK, original.channel(), takes, current, original.sound())).withNextId(id);
         return allowed.isEmpty() ? more : more.withFence(fence.withAllowed(allowed, true));
     }
 

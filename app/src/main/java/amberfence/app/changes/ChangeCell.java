@@ -94,6 +94,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
     /** A way to resolve what rubs, by the note to which it leads. */
     private static void showWay(Button way, ChangeRow item, String name, String id) {
         way.setText(name);
+        way.setAccessibleText(Words.say("changes.resolve", name));
         way.setVisible(!name.isEmpty());
         way.setManaged(!name.isEmpty());
         way.setMinWidth(USE_PREF_SIZE);

@@ -12,6 +12,7 @@ import amberfence.song.Metre;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.PartSound;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
@@ -168,7 +169,8 @@ public final class ProjectReader {
             takes.add(new Take(need(take, "name").asText(), Line.of(map(take, "notes", ProjectReader::note)), steps));
         }
         return new Part(need(node, "id").asInt(), need(node, "name").asText(), Role.valueOf(need(node, "role").asText()),
-                need(node, "track").asInt(), need(node, "channel").asInt(), takes, need(node, "currentTake").asInt());
+                need(node, "track").asInt(), need(node, "channel").asInt(), takes, need(node, "currentTake").asInt(),
+                node.has("sound") ? ProjectWriter.MAPPER.convertValue(node.get("sound"), PartSound.class) : PartSound.USUAL);
     }
 
     private static Note note(JsonNode node) {

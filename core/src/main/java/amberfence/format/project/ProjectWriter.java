@@ -4,6 +4,7 @@ import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.PartSound;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
@@ -80,6 +81,9 @@ public final class ProjectWriter {
         ObjectNode node = MAPPER.createObjectNode().put("id", part.id()).put("name", part.name())
                 .put("role", part.role().name()).put("track", part.track()).put("channel", part.channel())
                 .put("currentTake", part.current());
+        if (!part.sound().equals(PartSound.USUAL)) {
+            node.set("sound", MAPPER.valueToTree(part.sound()));
+        }
         ArrayNode takes = node.putArray("takes");
         part.takes().forEach(take -> takes.add(take(take)));
         return node;

@@ -1,13 +1,11 @@
 package amberfence.step.fit;
 
-import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
 import amberfence.step.Step;
-import amberfence.step.Work;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 
@@ -93,17 +91,6 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
 
     @Override
     public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
-            return Work.drums(in);
-        }
-        Work work = new Work(in, setting);
-        RulingChords ruling = source.ruling(setting);
-        if (ruling.isEmpty()) {
-            work.find(source.missing());
-            in.notes().forEach(work::keep);
-        } else {
-            new BassLine(this, in, setting, ruling, work).write();
-        }
-        return work.outcome();
+        return underChords(in, setting, (ruling, work) -> new BassLine(this, in, setting, ruling, work).write());
     }
 }

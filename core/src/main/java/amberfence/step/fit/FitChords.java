@@ -43,16 +43,10 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
 
     @Override
     public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
-            return Work.drums(in);
-        }
-        Work work = new Work(in, setting);
-        RulingChords ruling = source.ruling(setting);
-        if (ruling.isEmpty()) {
-            work.find(source.missing());
-            in.notes().forEach(work::keep);
-            return work.outcome();
-        }
+        return underChords(in, setting, (ruling, work) -> fit(in, setting, ruling, work));
+    }
+
+    private void fit(Line in, Setting setting, RulingChords ruling, Work work) {
         Chordless chordless = new Chordless(source.gaps(), setting);
         HeldNotes pieces = new HeldNotes(held, ruling, setting);
         GroupFit fit = new GroupFit(bass, ruling, setting, work);
@@ -75,6 +69,5 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
             }
         }
         chordless.report(work);
-        return work.outcome();
     }
 }

@@ -75,20 +75,13 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
 
     @Override
     public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
-            return Work.drums(in);
-        }
-        Work work = new Work(in, setting);
-        RulingChords ruling = source.ruling(setting);
-        if (ruling.isEmpty()) {
-            work.find(source.missing());
-            in.notes().forEach(work::keep);
-        } else if (mode == Mode.FIT) {
-            new Fitting(in, setting, ruling, work).fit();
-        } else {
-            resolve(in, setting, ruling, work);
-        }
-        return work.outcome();
+        return underChords(in, setting, (ruling, work) -> {
+            if (mode == Mode.FIT) {
+                new Fitting(in, setting, ruling, work).fit();
+            } else {
+                resolve(in, setting, ruling, work);
+            }
+        });
     }
 
     private void resolve(Line in, Setting setting, RulingChords ruling, Work work) {

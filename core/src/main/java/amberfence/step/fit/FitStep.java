@@ -1,8 +1,14 @@
 package amberfence.step.fit;
 
+import amberfence.reading.RulingChords;
+import amberfence.song.Line;
 import amberfence.step.ChordSource;
+import amberfence.step.Outcome;
+import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.Work;
 import java.util.Set;
+import java.util.function.BiConsumer;
 
 /** A step that answers to chords: those of the progression, or of another part. */
 public interface FitStep extends Step {
@@ -11,6 +17,26 @@ public interface FitStep extends Step {
 
     /** The same step with its chords from elsewhere. */
     FitStep withSource(ChordSource source);
+
+    /**
+     * What fitting comes to where there are chords. Drums are left alone, and without chords all stays; both is said.
+     *
+     * @param fitting puts every note of the line into the books
+     */
+    default Outcome underChords(Line in, Setting setting, BiConsumer<RulingChords, Work> fitting) {
+        if (setting.isDrums()) {
+            return Work.drums(in);
+        }
+        Work work = new Work(in, setting);
+        RulingChords ruling = source().ruling(setting);
+        if (ruling.isEmpty()) {
+            work.find(source().missing());
+            in.notes().forEach(work::keep);
+        } else {
+            fitting.accept(ruling, work);
+        }
+        return work.outcome();
+    }
 
     @Override
     default boolean followsProgression() {

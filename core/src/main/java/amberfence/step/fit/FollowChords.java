@@ -1,12 +1,10 @@
 package amberfence.step.fit;
 
-import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
-import amberfence.step.Work;
 import amberfence.theory.Range;
 
 /**
@@ -88,20 +86,13 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
 
     @Override
     public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
-            return Work.drums(in);
-        }
-        Work work = new Work(in, setting);
-        RulingChords ruling = source.ruling(setting);
-        if (ruling.isEmpty()) {
-            work.find(source.missing());
-            in.notes().forEach(work::keep);
-        } else if (figure.isOwnNotes() ? in.isEmpty() : figure.isEmpty()) {
-            work.find(new Finding.NoFigure());
-            in.notes().forEach(work::keep);
-        } else {
-            new FigurePlayer(this, in, setting, ruling, work).play();
-        }
-        return work.outcome();
+        return underChords(in, setting, (ruling, work) -> {
+            if (figure.isOwnNotes() ? in.isEmpty() : figure.isEmpty()) {
+                work.find(new Finding.NoFigure());
+                in.notes().forEach(work::keep);
+            } else {
+                new FigurePlayer(this, in, setting, ruling, work).play();
+            }
+        });
     }
 }

@@ -1,2 +1,2 @@
-/** Steps that stand a part beside others: harmony lines. */
+/** Steps that answer to chords: fitted chord parts, basslines and melodies, figures that follow, harmony lines. */
 package amberfence.step.fit;

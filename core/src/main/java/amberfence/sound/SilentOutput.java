@@ -1,0 +1,14 @@
+package amberfence.sound;
+
+/** Nothing is heard; all else runs as usual. */
+public final class SilentOutput implements SoundOutput {
+    @Override
+    public String name() {
+        return "silence";
+    }
+
+    @Override
+    public void send(int message) {
+        // Silence is what it is for.
+    }
+}
