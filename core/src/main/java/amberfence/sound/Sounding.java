@@ -33,9 +33,11 @@ public final class Sounding {
     /** Begins a note. */
     public synchronized void on(int channel, int pitch, int velocity) {
         int key = channel << 7 | pitch;
-        if (held[key]++ > 0) {
+        if (held[key] > 0) {
             send(Messages.noteOff(channel, pitch, 0));
         }
+        // Counted only now: a breakdown forgets what was held.
+        held[key]++;
         send(Messages.noteOn(channel, pitch, velocity));
     }
 

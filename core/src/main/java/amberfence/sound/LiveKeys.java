@@ -1,0 +1,216 @@
+package amberfence.sound;
+
+import amberfence.theory.PitchClassSet;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.LongSupplier;
+
+/**
+ * A keyboard played through the fence: every key that is pressed sounds its own note, the one that the fence makes of it,
+ * a chord of the bank, or a member of the chord of the moment. Letting a key go ends exactly what it began, whatever has
+ * changed between. The way from key to note allocates nothing.
+ */
+public final class LiveKeys {
+    /** What keys play. */
+    public enum Mode {
+        /** Single notes, kept inside. */
+        NOTES,
+        /** Chords of the bank on their keys, single notes on the others. */
+        CHORDS,
+        /** White keys play the members of the chord of the moment, C the lowest of each octave; black keys are silent. */
+        MEMBERS
+    }
+
+    private static final int[] WHITE = {0, -1, 1, -1, 2, 3, -1, 4, -1, 5, -1, 6};
+    private static final int OCTAVE = 12;
+    private final Sounding sounding;
+    private final LongSupplier nanos;
+    private final Capture capture = new Capture();
+    private final byte[][] started = new byte[128][ChordBank.MOST];
+    private final byte[] startedCount = new byte[128];
+    private final byte[] startedChannel = new byte[128];
+    private final int[] pressedBits = new int[4];
+    private final int[] heardCounts = new int[128];
+    private final byte[][] chords = new byte[128][];
+    private LiveMap map = new LiveMap(PitchClassSet.ALL);
+    private int[] members = new int[0];
+    private Outside outside = Outside.NEAREST;
+    private Mode mode = Mode.NOTES;
+    private ChordBank bank = ChordBank.EMPTY;
+    private int channel;
+    private int inversion;
+    private int octave;
+    private int learning = LiveMap.SILENCE;
+    private int lastKey = LiveMap.SILENCE;
+    private int lastHeard = LiveMap.SILENCE;
+
+    /** @param nanos the clock that stamps what is captured, in nanoseconds */
+    public LiveKeys(Sounding sounding, LongSupplier nanos) {
+        this.sounding = sounding;
+        this.nanos = nanos;
+    }
+
+    /** What is inside now, and the members of the chord of the moment as semitones above C, root first; none without one. */
+    public synchronized void surround(PitchClassSet inside, List<Integer> chordMembers) {
+        if (!map.inside().equals(inside)) {
+            map = new LiveMap(inside);
+        }
+        members = chordMembers.stream().mapToInt(member -> member).toArray();
+    }
+
+    public synchronized void setOutside(Outside policy) {
+        outside = policy;
+    }
+
+    public synchronized Outside outside() {
+        return outside;
+    }
+
+    public synchronized void setMode(Mode newMode) {
+        mode = newMode;
+    }
+
+    public synchronized Mode mode() {
+        return mode;
+    }
+
+    /** The channel on which the keys sound from now on. */
+    public synchronized void setChannel(int newChannel) {
+        channel = newChannel;
+    }
+
+    public synchronized void setBank(ChordBank newBank) {
+        bank = newBank;
+        for (int key = 0; key < chords.length; key++) {
+            List<Integer> notes = newBank.on(key);
+            chords[key] = notes.isEmpty() ? null : new byte[notes.size()];
+            for (int i = 0; i < notes.size(); i++) {
+                chords[key][i] = notes.get(i).byteValue();
+            }
+        }
+    }
+
+    public synchronized ChordBank bank() {
+        return bank;
+    }
+
+    /** How often chords are turned upward, their lowest note an octave up, and by how many octaves they are moved. */
+    public synchronized void setTurn(int inversions, int octaves) {
+        inversion = inversions;
+        octave = octaves;
+    }
+
+    /** The notes that are touched from now on make up a key's chord; −1 ends that. */
+    public synchronized void learn(int key) {
+        learning = key;
+    }
+
+    public synchronized int learning() {
+        return learning;
+    }
+
+    /** A key goes down. */
+    public synchronized void press(int key, int velocity) {
+        if (startedCount[key] > 0) {
+            release(key, 0);
+        }
+        capture.add(nanos.getAsLong(), Capture.Kind.KEY_DOWN, key, velocity);
+        pressedBits[key >> 5] |= 1 << (key & 31);
+        startedChannel[key] = (byte) channel;
+        if (learning >= 0) {
+            setBank(bank.touched(learning, key));
+            begin(key, key, velocity);
+        } else if (mode == Mode.CHORDS && chords[key] != null) {
+            beginChord(key, velocity);
+        } else {
+            int heard = mode == Mode.MEMBERS ? member(key) : map.heard(key, outside, lastKey, lastHeard);
+            lastKey = key;
+            lastHeard = heard;
+            if (heard >= 0) {
+                begin(key, heard, velocity);
+            }
+        }
+    }
+
+    private void beginChord(int key, int velocity) {
+        byte[] chord = chords[key];
+        for (int i = 0; i < chord.length; i++) {
+            int turns = inversion <= 0 ? 0 : (inversion + chord.length - 1 - i) / chord.length;
+            int pitch = chord[i] + OCTAVE * (octave + turns);
+            if (pitch >= 0 && pitch <= 127) {
+                begin(key, pitch, velocity);
+            }
+        }
+    }
+
+    private int member(int key) {
+        int white = WHITE[key % OCTAVE];
+        if (white < 0 || members.length == 0) {
+            return members.length == 0 ? map.heard(key, outside, lastKey, lastHeard) : LiveMap.SILENCE;
+        }
+        int base = key / OCTAVE * OCTAVE;
+        int pitch = base + members[white % members.length] + OCTAVE * (white / members.length);
+        return pitch <= 127 ? pitch : LiveMap.SILENCE;
+    }
+
+    private void begin(int key, int pitch, int velocity) {
+        started[key][startedCount[key]++] = (byte) pitch;
+        heardCounts[pitch]++;
+        capture.add(nanos.getAsLong(), Capture.Kind.HEARD_ON, pitch, velocity);
+        sounding.on(startedChannel[key], pitch, velocity);
+    }
+
+    /** A key comes up. */
+    public synchronized void release(int key, int velocity) {
+        if ((pressedBits[key >> 5] & 1 << (key & 31)) == 0) {
+            return;
+        }
+        capture.add(nanos.getAsLong(), Capture.Kind.KEY_UP, key, velocity);
+        pressedBits[key >> 5] &= ~(1 << (key & 31));
+        for (int i = 0; i < startedCount[key]; i++) {
+            heardCounts[started[key][i]]--;
+            capture.add(nanos.getAsLong(), Capture.Kind.HEARD_OFF, started[key][i], velocity);
+            sounding.off(startedChannel[key], started[key][i], velocity);
+        }
+        startedCount[key] = 0;
+    }
+
+    /** A message of a keyboard: keys go through the fence, all else goes through as it is, on the keys' channel. */
+    public void receive(int message) {
+        if (Messages.isNoteOn(message)) {
+            press(Messages.first(message), Messages.second(message));
+        } else if (Messages.isNoteOff(message)) {
+            release(Messages.first(message), Messages.second(message));
+        } else if (Messages.status(message) < 0xF0) {
+            sounding.other(message & ~0x0F | channel);
+        }
+    }
+
+    /** Lets everything go that is pressed. */
+    public synchronized void releaseAll() {
+        for (int key = 0; key < 128; key++) {
+            release(key, 0);
+        }
+    }
+
+    public synchronized boolean isPressed(int key) {
+        return (pressedBits[key >> 5] & 1 << (key & 31)) != 0;
+    }
+
+    /** Whether a note sounds because of a key. */
+    public synchronized boolean isHeard(int pitch) {
+        return heardCounts[pitch] > 0;
+    }
+
+    /** Everything played lately. */
+    public Capture capture() {
+        return capture;
+    }
+
+    /** Forgets what was played before, for the shape of what comes. */
+    public synchronized void forget() {
+        lastKey = LiveMap.SILENCE;
+        lastHeard = LiveMap.SILENCE;
+        Arrays.fill(heardCounts, 0);
+    }
+}
