@@ -105,6 +105,7 @@ run_window() {
   shared_classes
   "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
     "$SHARED_CLASSES" ${AMBER_FENCE_JAVA_OPTIONS:-} \
+    --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED \
     --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes" amberfence.app.Main "$@"
 }
 

@@ -3,14 +3,17 @@ package amberfence.app;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.DesktopFileChoice;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.words.Words;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Song;
+import amberfence.sound.SynthesizerOutput;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Application;
 import javafx.scene.Scene;
@@ -45,7 +48,8 @@ public final class AmberFence extends Application {
         }
         Theme.loadFonts();
         Session session = new Session(first.join());
-        workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments));
+        workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments),
+                new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime));
         Theme theme = Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT));
         // With its stylesheets already there the workspace is styled once, not twice.
         Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);

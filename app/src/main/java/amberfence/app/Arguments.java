@@ -14,7 +14,7 @@ import java.util.Optional;
  */
 record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, String view, String theme) {
     static final List<String> VIEWS = List.of("workspace", "before", "hands", "pick", "steps", "once",
-        "history", "chords", "bass", "melody", "follow", "compare", "smooth", "fence", "import", "export", "shortcuts");
+        "history", "chords", "tryit", "bass", "melody", "follow", "compare", "smooth", "fence", "import", "export", "shortcuts");
     static final List<String> THEMES = List.of("paper", "lamp");
 
     /** Reads the arguments; anything wrong is an {@link IllegalArgumentException} in words. */

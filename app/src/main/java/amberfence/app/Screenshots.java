@@ -109,6 +109,7 @@ final class Screenshots {
                         Setting.of(session.song(), kalimba))));
             }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
+            case "tryit" -> workspace.openTryIt();
             case "compare" -> workspace.openCompare();
             case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
 import amberfence.app.workspace.Workspace;
 import amberfence.format.midi.MidiReader;
 import amberfence.format.project.ProjectDocument;
@@ -147,7 +148,7 @@ class FilesTest extends WindowTest {
                 public Optional<Path> toSave(String suggestion, Kind kind) {
                     return Optional.empty();
                 }
-            }, new AppFolder(appFolder));
+            }, new AppFolder(appFolder), new SoundDesk(next[0], () -> output, System::nanoTime));
             found[0] = again.files().recover();
         });
         assertThat(found[0]).isTrue();

@@ -4,11 +4,13 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Note;
 import amberfence.song.Song;
+import amberfence.sound.RecordedOutput;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
@@ -40,6 +42,8 @@ abstract class WindowTest extends ApplicationTest {
     protected Session session;
     protected Workspace workspace;
     protected Scene scene;
+    /** What is heard goes here. */
+    protected final RecordedOutput output = new RecordedOutput(System::nanoTime);
     protected Path toOpen;
     protected Path toSave;
 
@@ -63,7 +67,7 @@ abstract class WindowTest extends ApplicationTest {
             public Optional<Path> toSave(String suggestion, Kind kind) {
                 return Optional.ofNullable(toSave);
             }
-        }, new AppFolder(appFolder));
+        }, new AppFolder(appFolder), new SoundDesk(session, () -> output, System::nanoTime));
         scene = new Scene(workspace, 1280, 800);
         workspace.installShortcuts(scene);
         Theme.PAPER.apply(scene);

@@ -4,6 +4,7 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.song.Line;
@@ -11,6 +12,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.sound.SilentOutput;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -26,7 +28,6 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.EventType;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollBar;
@@ -96,7 +97,7 @@ public final class LadderFrames extends Application {
             public Optional<Path> toSave(String suggestion, Kind kind) {
                 return Optional.empty();
             }
-        }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")));
+        }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")), new SoundDesk(session, SilentOutput::new, System::nanoTime));
         scene = new Scene(workspace, 1280, 800);
         workspace.installShortcuts(scene);
         Theme.PAPER.apply(scene);

@@ -34,17 +34,20 @@ public final class Recording {
             if (entry.kind() == on) {
                 same.add(entry);
             } else if (entry.kind() == off && !same.isEmpty()) {
-                add(notes, same.remove(0), tick, tick.applyAsLong(entry.nanos()), channel, entry.velocity());
+                add(notes, same.remove(0), tick, tick.applyAsLong(entry.nanos()), end, channel, entry.velocity());
             }
         }
-        open.values().forEach(held -> held.forEach(entry -> add(notes, entry, tick, end, channel, Note.USUAL_RELEASE)));
+        open.values().forEach(held -> held.forEach(entry -> add(notes, entry, tick, end, end, channel, Note.USUAL_RELEASE)));
         return Line.of(notes);
     }
 
-    private static void add(List<Note> notes, Capture.Entry from, LongUnaryOperator tick, long to, int channel, int release) {
+    private static void add(List<Note> notes, Capture.Entry from, LongUnaryOperator tick, long to, long end, int channel,
+                            int release) {
         long start = tick.applyAsLong(from.nanos());
         if (start >= 0 && from.velocity() > 0) {
-            notes.add(new Note(-1 - notes.size(), start, Math.max(1, to - start), from.pitch(), from.velocity(), channel, release));
+            // What is let go in the next round of a loop lasts to the end of this one.
+            long last = to > start ? to : Math.max(start + 1, end);
+            notes.add(new Note(-1 - notes.size(), start, last - start, from.pitch(), from.velocity(), channel, release));
         }
     }
 }

@@ -9,6 +9,7 @@ import amberfence.reading.Comparison;
 import amberfence.song.Line;
 import amberfence.song.Part;
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 
@@ -137,6 +138,16 @@ final class CompareModel {
 
     Line turnsLine() {
         return Alternation.of(lineA, lineB, results().song().time(), turns);
+    }
+
+    /** What is heard of the part while it is looked at so; as it is when both are seen. */
+    Optional<Line> heard() {
+        return switch (view) {
+            case A -> Optional.of(lineA);
+            case B -> Optional.of(lineB);
+            case TURNS -> Optional.of(turnsLine());
+            default -> Optional.empty();
+        };
     }
 
     /** Whether a bar is the first one's turn. */

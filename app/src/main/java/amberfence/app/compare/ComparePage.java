@@ -1,6 +1,7 @@
 package amberfence.app.compare;
 
 import amberfence.app.compare.CompareModel.View;
+import amberfence.app.session.HeardInstead;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
@@ -27,6 +28,7 @@ import javafx.scene.layout.VBox;
 /** The page on which two versions of a part are looked at: which, how, what differs, and the two taking turns. */
 public final class ComparePage extends BorderPane {
     private static final double LIST = 300;
+    private final Session session;
     private final CompareModel model;
     private final Runnable close;
     private final CompareCanvas canvas;
@@ -39,8 +41,12 @@ public final class ComparePage extends BorderPane {
 
     /** @param close takes the page away */
     public ComparePage(Session session, Runnable close) {
+        this.session = session;
         this.model = new CompareModel(session);
-        this.close = close;
+        this.close = () -> {
+            session.heardInstead().set(Optional.empty());
+            close.run();
+        };
         this.canvas = new CompareCanvas(model);
         setId("compare-page");
         getStyleClass().add("page");
@@ -71,7 +77,7 @@ public final class ComparePage extends BorderPane {
 
     private HBox head() {
         HBox head = new HBox(16, Controls.label(Words.say("compare.title"), "title"), part, Controls.filler(),
-                Controls.button("compare-done", "compare.done", event -> close.run(), "ink"));
+                Controls.button("compare-done", "compare.done", event -> this.close.run(), "ink"));
         head.getStyleClass().add("head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -98,7 +104,7 @@ public final class ComparePage extends BorderPane {
         on.setAccessibleText(Words.say("compare.laterBars"));
         Button keep = Controls.button("compare-keep", "compare.keep", event -> {
             model.keepTurns();
-            close.run();
+            this.close.run();
         });
         HBox foot = new HBox(10, back, bars, on, Controls.label(Words.say("compare.hint"), "soft", "small"), Controls.filler(),
                 Controls.disabledWhen(keep, noTurns, "compare.noTurns"));
@@ -137,6 +143,9 @@ public final class ComparePage extends BorderPane {
         int last = model.firstBar() + CompareModel.BARS - 1;
         bars.setText(Words.say("compare.bars", model.firstBar(), last));
         noTurns.set(model.view() != View.TURNS);
+        if (isVisible()) {
+            session.heardInstead().set(model.heard().map(line -> new HeardInstead(model.part().id(), line)));
+        }
         canvas.setAccessibleText(Words.say("compare.picture", model.a().words(model.part()), model.b().words(model.part())));
         canvas.update();
     }

@@ -25,6 +25,14 @@ public final class DesktopFileChoice implements FileChoice {
     }
 
     @Override
+    public Optional<Path> toPlayWith() {
+        FileChooser chooser = chooser("files.sounds");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.say("files.soundFiles"), "*.sf2", "*.SF2", "*.dls",
+                "*.DLS"));
+        return remembered(chooser.showOpenDialog(stage));
+    }
+
+    @Override
     public Optional<Path> toSave(String suggestion, Kind kind) {
         FileChooser chooser = chooser("files.save");
         chooser.setInitialFileName(suggestion + "." + kind.ending());

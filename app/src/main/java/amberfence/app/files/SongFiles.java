@@ -15,12 +15,17 @@ import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
 import amberfence.song.Song;
+import amberfence.sound.Score;
+import amberfence.sound.SoundFile;
 import amberfence.step.PartResult;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,7 +33,9 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -179,6 +186,45 @@ public final class SongFiles {
             WholeFile.write(file, write.apply(song).getBytes(StandardCharsets.UTF_8));
             return file;
         }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+    }
+
+    /**
+     * Renders a stretch of a score into a WAV file, off the interface thread.
+     *
+     * @param from microseconds of the score
+     * @param progress is told the share that is done, on another thread
+     * @param stopped gives the work up while it is true; no file is left then
+     * @param done is told whether the file is written, on the interface thread
+     */
+    public void exportSound(Score score, long from, long to, DoubleConsumer progress, BooleanSupplier stopped,
+                            Consumer<Boolean> done) {
+        Optional<Path> target = choice.toSave(plainName(session.song().title()), FileChoice.Kind.SOUND);
+        if (target.isEmpty()) {
+            done.accept(false);
+            return;
+        }
+        Path file = target.get();
+        work(() -> {
+            Path half = file.resolveSibling(file.getFileName() + ".part");
+            boolean whole;
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(half))) {
+                whole = SoundFile.write(score, from, to, Optional.empty(), out, progress, stopped);
+            }
+            if (whole) {
+                Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+            } else {
+                Files.deleteIfExists(half);
+            }
+            return whole;
+        }, whole -> {
+            done.accept(whole);
+            session.message().set(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
+        }, file);
+    }
+
+    /** The file of sounds that a person chooses to play with. */
+    public Optional<Path> soundsToPlayWith() {
+        return choice.toPlayWith();
     }
 
     /** Opens what was not saved when the application ended last; false when there is nothing. */

@@ -2,6 +2,8 @@ package amberfence.app.head;
 
 import amberfence.app.fence.SmallClock;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
+import amberfence.app.sound.SoundMenu;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
@@ -35,8 +37,11 @@ public final class HeadView extends HBox {
     private final SimpleBooleanProperty noUndo = new SimpleBooleanProperty();
     private final SimpleBooleanProperty noRedo = new SimpleBooleanProperty();
 
-    /** @param songMenu what can be done with the song as a whole */
-    public HeadView(Session session, Node songMenu, Runnable openFence, Runnable openHistory, Runnable importFile,
+    /**
+     * @param songMenu what can be done with the song as a whole
+     * @param soundMenu what can be played, and on what
+     */
+    public HeadView(Session session, SoundDesk desk, SoundMenu soundMenu, Node songMenu, Runnable openFence, Runnable openHistory, Runnable importFile,
                     Runnable exportFile) {
         super(16);
         this.session = session;
@@ -50,7 +55,7 @@ public final class HeadView extends HBox {
         VBox name = new VBox(-3, title, saved);
         name.setAlignment(Pos.CENTER_LEFT);
         name.setMinWidth(90);
-        getChildren().addAll(name, songMenu, fenceChip(openFence), transport(), beforeAfter(), Controls.filler(),
+        getChildren().addAll(name, songMenu, fenceChip(openFence), new TransportView(session, desk, soundMenu), transport(), beforeAfter(), Controls.filler(),
                 undoRedo(openHistory), Controls.button("import", "head.import", event -> importFile.run()),
                 Controls.button("export", "head.export", event -> exportFile.run(), "primary"));
         session.results().addListener((property, old, now) -> update());

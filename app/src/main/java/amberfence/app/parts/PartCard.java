@@ -8,10 +8,13 @@ import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.song.Part;
+import amberfence.song.PartSound;
 import amberfence.song.Role;
+import amberfence.sound.Instruments;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -20,6 +23,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -29,6 +33,7 @@ import javafx.scene.layout.VBox;
 
 /** One part: its name, role, outline, how many notes are outside, and which take it is. */
 final class PartCard extends VBox {
+    private static final int[] VOLUMES = {20, 40, 60, 80, 100, 120};
     private final Session session;
     private final int id;
     private final Label name = Controls.label("", "name");
@@ -36,6 +41,8 @@ final class PartCard extends VBox {
     private final Label role = Controls.label("", "soft", "small");
     private final Label outside = Controls.label("", "small");
     private final Label take = Controls.label("", "soft", "small");
+    private final ToggleButton mute = new ToggleButton();
+    private final ToggleButton solo = new ToggleButton();
     private final LineOutline outline = new LineOutline(174, 26);
     private Line shown;
 
@@ -58,7 +65,14 @@ final class PartCard extends VBox {
         Button menu = Controls.menuButton("part-menu-" + id, Icons.MORE, Words.say("parts.menu"), this::menuItems);
         HBox head = new HBox(4, names, role, menu);
         head.setAlignment(Pos.CENTER_LEFT);
-        HBox foot = new HBox(outside, Controls.filler(), take);
+        sound(mute, "mute");
+        sound(solo, "solo");
+        mute.setOnAction(event -> hear(Words.say(mute.isSelected() ? "parts.muted" : "parts.unmuted"),
+                old -> old.withMuted(mute.isSelected())));
+        solo.setOnAction(event -> hear(Words.say(solo.isSelected() ? "parts.soloed" : "parts.unsoloed"),
+                old -> old.withSolo(solo.isSelected())));
+        HBox foot = new HBox(2, outside, Controls.filler(), take, mute, solo);
+        foot.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, outline, foot);
         setOnMousePressed(event -> {
             // Else the scrolling area around the cards would take the focus.
@@ -94,6 +108,19 @@ final class PartCard extends VBox {
         });
     }
 
+    private void sound(ToggleButton toggle, String what) {
+        toggle.setText(Words.say("parts." + what + "Sign"));
+        toggle.setId("part-" + what + "-" + id);
+        toggle.getStyleClass().setAll("sound-toggle");
+        toggle.setMinWidth(USE_PREF_SIZE);
+        toggle.setAccessibleText(Words.say("parts." + what));
+        Controls.tip(toggle, Words.say("parts." + what));
+    }
+
+    private void hear(String words, UnaryOperator<PartSound> change) {
+        session.edit(words, song -> song.withPart(id, part -> part.withSound(change.apply(part.sound()))));
+    }
+
     int partId() {
         return id;
     }
@@ -107,6 +134,8 @@ final class PartCard extends VBox {
         outside.getStyleClass().removeAll("teal", "soft");
         outside.getStyleClass().add(count > 0 ? "teal" : "soft");
         take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1, part.takes().size()));
+        mute.setSelected(part.sound().muted());
+        solo.setSelected(part.sound().solo());
         getStyleClass().remove("chosen");
         if (Integer.valueOf(id).equals(session.selectedPart().get())) {
             getStyleClass().add("chosen");
@@ -122,6 +151,7 @@ final class PartCard extends VBox {
         session.selectPart(id);
         Part part = session.song().part(id);
         List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
+        items.addAll(List.of(instruments(part), volumes(part)));
         items.addAll(List.of(
                 item("parts.duplicate", () -> session.edit(Words.say("edit.duplicate", part.name()),
                         song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())))),
@@ -133,6 +163,44 @@ final class PartCard extends VBox {
 
     private static MenuItem item(String words, Runnable action) {
         return Controls.menuItem(words.replace('.', '-'), Words.say(words), action);
+    }
+
+    /** The instruments of General MIDI, by families. */
+    private Menu instruments(Part part) {
+        Menu menu = new Menu(Words.say("parts.instrument"));
+        menu.setId("part-instrument");
+        RadioMenuItem own = new RadioMenuItem(Words.say("parts.asItIs"));
+        own.setSelected(part.sound().program() == PartSound.AS_IT_IS);
+        own.setOnAction(event -> hear(Words.say("parts.instrumentDone", Words.say("parts.asItIs")),
+                old -> old.withProgram(PartSound.AS_IT_IS)));
+        menu.getItems().add(own);
+        Menu family = null;
+        for (int program = 0; program < Instruments.names().size(); program++) {
+            if (family == null || !family.getText().equals(Instruments.family(program))) {
+                family = new Menu(Instruments.family(program));
+                menu.getItems().add(family);
+            }
+            int chosen = program;
+            RadioMenuItem item = new RadioMenuItem(Instruments.names().get(program));
+            item.setId("instrument-" + program);
+            item.setSelected(part.sound().program() == program);
+            item.setOnAction(event -> hear(Words.say("parts.instrumentDone", item.getText()), old -> old.withProgram(chosen)));
+            family.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private Menu volumes(Part part) {
+        Menu menu = new Menu(Words.say("parts.volume"));
+        menu.setId("part-volume");
+        for (int volume : VOLUMES) {
+            RadioMenuItem item = new RadioMenuItem(Words.say("parts.percent", volume));
+            item.setId("volume-" + volume);
+            item.setSelected(part.sound().volume() == volume);
+            item.setOnAction(event -> hear(Words.say("parts.volumeDone", volume), old -> old.withVolume(volume)));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private Menu roles(Part part) {

@@ -50,6 +50,8 @@ public final class Session {
     private final ObjectProperty<Set<Long>> selectedChords = new SimpleObjectProperty<>(Set.of());
     private final ObjectProperty<Optional<ChordKind>> chordBrush = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<TimeAxis> timeAxis = new SimpleObjectProperty<>(TimeAxis.NONE);
+    private final ObjectProperty<Optional<TickRange>> loop = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<HeardInstead>> heardInstead = new SimpleObjectProperty<>(Optional.empty());
     private final SnapGrid snap = new SnapGrid();
     private final LivePick pick;
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
@@ -79,6 +81,8 @@ public final class Session {
         playhead.set(0);
         selectedNotes.set(Set.of());
         selectedPart.set(null);
+        loop.set(Optional.empty());
+        heardInstead.set(Optional.empty());
         pick.rule().set(Optional.empty());
         selectedChords.set(Set.of());
         if (isLong(opened.song())) {
@@ -293,6 +297,16 @@ public final class Session {
     /** Which stretch of time the ladder shows; what stands above and below it lines up with that. */
     public ObjectProperty<TimeAxis> timeAxis() {
         return timeAxis;
+    }
+
+    /** The stretch in which playing goes round. */
+    public ObjectProperty<Optional<TickRange>> loop() {
+        return loop;
+    }
+
+    /** What is heard in place of a part, while two versions are compared. */
+    public ObjectProperty<Optional<HeardInstead>> heardInstead() {
+        return heardInstead;
     }
 
     /** The grid on which hands put notes. */

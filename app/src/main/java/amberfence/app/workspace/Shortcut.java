@@ -14,14 +14,14 @@ public enum Shortcut {
     NEW("Shortcut+N"), OPEN("Shortcut+O"), SAVE("Shortcut+S"), SAVE_AS("Shortcut+Shift+S"), EXPORT("Shortcut+E"),
     UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), HISTORY("Shortcut+H"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
     SETTLE("Shortcut+Enter"), PICK("Shortcut+P"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
-    PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), THEME("Shortcut+L"), SHORTCUTS("F1"),
+    PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), SHORTCUTS("F1"),
     PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
     CUT_GRID("", "K"), JOIN("", "J"), DELETE("", "Del"), ALLOW("", "A"), LEAVE("", "X"), NEXT_TAKE("", "T"), OUTLINE("", "O"),
     ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
     KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter");
 
-    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
+    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE, PLAY);
     private final String combination;
     private final String shown;
 

@@ -28,11 +28,16 @@ import amberfence.app.sheets.OnceSheet;
 import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
+import amberfence.app.sheets.SoundSheet;
 import amberfence.app.sheets.UnsavedSheet;
+import amberfence.app.sound.Recorder;
+import amberfence.app.sound.SoundDesk;
+import amberfence.app.sound.SoundMenu;
 import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
+import amberfence.app.tryit.TryItView;
 import amberfence.app.words.Words;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Role;
@@ -68,6 +73,8 @@ public final class Workspace extends StackPane {
 
     private final Session session;
     private final SongFiles files;
+    private final SoundDesk sound;
+    private final TryItView tryIt;
     private final BorderPane desk = new BorderPane();
     /** Made when it is first opened. */
     private FencePage fencePage;
@@ -84,8 +91,10 @@ public final class Workspace extends StackPane {
     private Theme theme = Theme.PAPER;
     private Node lastFocus;
 
-    public Workspace(Session session, FileChoice choice, AppFolder folder) {
+    /** @param sound what the song is heard through */
+    public Workspace(Session session, FileChoice choice, AppFolder folder, SoundDesk sound) {
         this.session = session;
+        this.sound = sound;
         this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound,
                 this::askAboutUnsaved);
         this.commands = new NoteCommands(session);
@@ -95,10 +104,12 @@ public final class Workspace extends StackPane {
         this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
                 new ProgressionView(session, chords, chordMenus), this::openFence);
         this.pick = new PickView(session, commands);
+        this.tryIt = new TryItView(session, sound, new Recorder(session, sound));
         this.ownScales = new ScaleCollection(folder);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
-        HeadView head = new HeadView(session, SongMenu.of(files, this::toggleTheme, this::openShortcuts, this::openHistory),
+        HeadView head = new HeadView(session, sound, new SoundMenu(session, sound, files::soundsToPlayWith,
+                this::openSound), SongMenu.of(files, this::toggleTheme, this::openShortcuts, this::openHistory),
                 this::openFence, this::openHistory, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, troubleLine()));
         desk.setCenter(body());
@@ -120,7 +131,7 @@ public final class Workspace extends StackPane {
         parts.setPrefWidth(PARTS);
         StepsView stepList = new StepsView(session);
         VBox.setVgrow(stepList, Priority.ALWAYS);
-        VBox steps = new VBox(8, stepList, new ChordKeyboard(session), pick);
+        VBox steps = new VBox(8, stepList, new ChordKeyboard(session), tryIt, pick);
         steps.setMinWidth(STEPS);
         steps.setPrefWidth(STEPS);
         steps.setMaxWidth(STEPS);
@@ -214,6 +225,16 @@ public final class Workspace extends StackPane {
 
     public void openHistory() {
         show(HistorySheet.of(session, this::closeSheet));
+    }
+
+    /** Opens what writes a sound file. */
+    public void openSound() {
+        show(SoundSheet.of(session, sound, files, this::closeSheet));
+    }
+
+    /** Opens the panel for playing along. */
+    public void openTryIt() {
+        tryIt.toggle();
     }
 
     /** Opens the settings of a step that is done once to the selected notes. */
@@ -322,6 +343,7 @@ public final class Workspace extends StackPane {
             case SELECT_ALL -> commands.selection().all();
             case DUPLICATE -> commands.duplicate();
             case PICK -> pick.toggle();
+            case PLAY -> sound.toggle();
             case UNDO -> session.undo();
             case REDO -> session.redo();
             case FENCE -> openFence();

@@ -1,0 +1,7 @@
+package amberfence.app.session;
+
+import amberfence.song.Line;
+
+/** A line that is heard in place of what a part comes to. */
+public record HeardInstead(int part, Line line) {
+}

@@ -1,0 +1,269 @@
+package amberfence.app.tryit;
+
+import amberfence.app.session.Session;
+import amberfence.app.sound.Recorder;
+import amberfence.app.sound.SoundDesk;
+import amberfence.app.theme.Choice;
+import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
+import amberfence.app.words.GridWords;
+import amberfence.app.words.Words;
+import amberfence.song.Grid;
+import amberfence.song.LineText;
+import amberfence.song.Song;
+import amberfence.sound.ChordBank;
+import amberfence.sound.Devices;
+import amberfence.sound.LiveKeys;
+import amberfence.sound.Outside;
+import amberfence.sound.Performance;
+import amberfence.sound.Recording;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** The panel for playing along: a keyboard, what its keys do, and recording. */
+public final class TryItView extends VBox {
+    /** What the simulated keyboard plays: a run with outside notes in it. */
+    private static final String PERFORMANCE = "C4 C#4 D4 E4 F4 F#4 G4:2 A4 Bb4 B4 C5:3 [C4 E4 G4]:4";
+    private static final int LATEST = 300;
+
+    private final Session session;
+    private final SoundDesk desk;
+    private final Recorder recorder;
+    private final PianoView piano;
+    private final VBox body = new VBox(8);
+    private final HBox bankRow = new HBox(4);
+    private final Label state = Controls.label("", "soft", "small");
+    private final ToggleButton open = Controls.fold("tryit-open", "tryit.heading");
+    private Optional<Devices.Input> input = Optional.empty();
+    private Optional<Performance> performance = Optional.empty();
+    private int turns;
+    private int octaves;
+
+    public TryItView(Session session, SoundDesk desk, Recorder recorder) {
+        super(6);
+        this.session = session;
+        this.desk = desk;
+        this.recorder = recorder;
+        this.piano = new PianoView(desk::keys);
+        setId("tryit");
+        state.setId("tryit-state");
+        state.setMinWidth(0);
+        HBox head = new HBox(8, open, Controls.filler(), state);
+        head.setAlignment(Pos.CENTER_LEFT);
+        body.getStyleClass().add("card");
+        body.setVisible(false);
+        body.setManaged(false);
+        getChildren().addAll(head, body);
+        open.selectedProperty().addListener((property, old, now) -> show(now));
+        recorder.recording().addListener((property, old, now) -> state.setText(now ? Words.say("tryit.recording") : ""));
+    }
+
+    /** Opens the panel, or puts it away. */
+    public void toggle() {
+        open.setSelected(!open.isSelected());
+    }
+
+    /** Made when it is first opened: most songs are made without it. */
+    private void show(boolean shown) {
+        if (shown && body.getChildren().isEmpty()) {
+            fill();
+        }
+        body.setVisible(shown);
+        body.setManaged(shown);
+        piano.setLive(shown);
+        if (shown) {
+            piano.requestFocus();
+        } else {
+            desk.keys().releaseAll();
+        }
+    }
+
+    private void fill() {
+        ComboBox<LiveKeys.Mode> mode = Choice.of("tryit-mode", List.of(LiveKeys.Mode.values()), desk.keys().mode(),
+                some -> word("mode", some), some -> {
+                    desk.keys().setMode(some);
+                    showBank(some == LiveKeys.Mode.CHORDS);
+                });
+        ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
+                some -> word("outside", some), some -> desk.keys().setOutside(some));
+        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), bankRow, recordRow(), optionRow());
+        showBank(false);
+    }
+
+    private static String word(String family, Enum<?> value) {
+        return Words.say("tryit." + family + "." + value.name().toLowerCase(Locale.ROOT));
+    }
+
+    private static HBox row(Node... nodes) {
+        HBox row = new HBox(5, nodes);
+        row.setAlignment(Pos.CENTER_LEFT);
+        for (Node node : nodes) {
+            HBox.setHgrow(node, Priority.SOMETIMES);
+        }
+        return row;
+    }
+
+    private HBox octaveRow() {
+        Button lower = Controls.button("piano-lower", null, event -> piano.shift(-1), "small-step");
+        lower.setText("‹");
+        lower.setAccessibleText(Words.say("tryit.lower"));
+        Button higher = Controls.button("piano-higher", null, event -> piano.shift(1), "small-step");
+        higher.setText("›");
+        higher.setAccessibleText(Words.say("tryit.higher"));
+        Button keyboard = Controls.button("tryit-input", "tryit.input", null, "choice");
+        keyboard.setOnAction(event -> Controls.openMenu(keyboard, inputs()));
+        Button simulated = Controls.button("tryit-simulated", "tryit.simulated", event -> simulate(), "choice");
+        Controls.tip(simulated, Words.say("tryit.simulatedTip"));
+        return row(lower, higher, keyboard, simulated);
+    }
+
+    private List<MenuItem> inputs() {
+        List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("input-none", Words.say("tryit.noInput"), () -> listen(null))));
+        Devices.inputs().forEach(name -> items.add(Controls.menuItem("input-" + name.replaceAll("\\W+", "-"), name,
+                () -> listen(name))));
+        return items;
+    }
+
+    private void listen(String name) {
+        input.ifPresent(Devices.Input::close);
+        input = Optional.empty();
+        if (name != null) {
+            try {
+                input = Optional.of(Devices.listen(name, desk.keys()::receive));
+            } catch (IOException e) {
+                session.message().set(e.getMessage());
+            }
+        }
+        state.setText(input.map(Devices.Input::name).orElse(""));
+    }
+
+    /** Plays a short performance as a keyboard would, or ends it. */
+    private void simulate() {
+        if (performance.filter(Performance::isPlaying).isPresent()) {
+            performance.get().stop();
+            return;
+        }
+        Song song = session.song();
+        performance = Optional.of(new Performance(LineText.parse(PERFORMANCE, song.time().ticksPerQuarter() / 2, 0, 1), song.time(),
+                desk.keys()::receive, desk::nanos));
+        performance.get().start();
+    }
+
+    private void showBank(boolean shown) {
+        bankRow.setVisible(shown);
+        bankRow.setManaged(shown);
+        if (!shown) {
+            desk.keys().learn(-1);
+            return;
+        }
+        LiveKeys keys = desk.keys();
+        if (keys.bank().isEmpty()) {
+            keys.setBank(fromKey());
+        }
+        Button from = Controls.button("bank-from", "tryit.bankFrom", null, "choice");
+        from.setOnAction(event -> Controls.openMenu(from, List.of(
+                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> keys.setBank(fromKey())),
+                Controls.menuItem("bank-progression", Words.say("tryit.bankProgression"),
+                        () -> keys.setBank(ChordBank.of(session.song().progression()))),
+                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> keys.setBank(ChordBank.EMPTY)))));
+        Button learn = Controls.button("bank-learn", "tryit.learn", null, "choice");
+        Controls.tip(learn, Words.say("tryit.learnTip"));
+        learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
+        bankRow.getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false));
+    }
+
+    private ChordBank fromKey() {
+        return ChordBank.of(session.results().get().fence().keyAt(session.playhead().get()), 3);
+    }
+
+    /** The first seven white keys of the bank, to learn a chord each, and the end of learning. */
+    private List<MenuItem> learnable() {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), () -> {
+            desk.keys().learn(-1);
+            state.setText("");
+        }));
+        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        for (int i = 0; i < 7; i++) {
+            int key = ChordBank.whiteKey(i);
+            String name = spelling.pitch(key).text();
+            items.add(Controls.menuItem("learn-" + key, Words.say("tryit.learnKey", name), () -> {
+                desk.keys().setBank(desk.keys().bank().with(key, List.of()));
+                desk.keys().learn(key);
+                state.setText(Words.say("tryit.learning", name));
+            }));
+        }
+        return items;
+    }
+
+    private Button turn(String id, String words, boolean inversion) {
+        Button button = Controls.button(id, null, null, "choice");
+        Runnable show = () -> button.setText(Words.say(words, inversion ? turns : octaves));
+        show.run();
+        button.setOnAction(event -> {
+            if (inversion) {
+                turns = (turns + 1) % 4;
+            } else {
+                octaves = octaves == 1 ? -1 : octaves + 1;
+            }
+            desk.keys().setTurn(turns, octaves);
+            show.run();
+        });
+        return button;
+    }
+
+    private HBox recordRow() {
+        ToggleButton record = new ToggleButton(Words.say("tryit.record"));
+        record.setId("record");
+        record.setGraphic(Icons.RECORD.node());
+        record.getStyleClass().add("record");
+        record.setMinWidth(USE_PREF_SIZE);
+        record.setOnAction(event -> {
+            recorder.toggle();
+            record.setSelected(recorder.recording().get());
+        });
+        recorder.recording().addListener((property, old, now) -> record.setSelected(now));
+        Button minute = Controls.button("keep-minute", "tryit.keepMinute", event -> recorder.keepLastMinute(), "choice");
+        Controls.tip(minute, Words.say("tryit.keepMinuteTip"));
+        return row(record, minute);
+    }
+
+    private FlowPane optionRow() {
+        ComboBox<String> what = Choice.of("record-what", List.of("heard", "pressed", "both"), "heard",
+                some -> Words.say("tryit.what." + some), some -> recorder.setWhat(switch (some) {
+                    case "heard" -> EnumSet.of(Recording.What.HEARD);
+                    case "pressed" -> EnumSet.of(Recording.What.PRESSED);
+                    default -> EnumSet.allOf(Recording.What.class);
+                }));
+        List<Optional<Grid>> grids = new ArrayList<>(List.of(Optional.empty()));
+        GridWords.all().forEach(grid -> grids.add(Optional.of(grid)));
+        ComboBox<Optional<Grid>> tidy = Choice.of("record-tidy", grids, Optional.empty(),
+                some -> some.map(GridWords::of).orElse(Words.say("tryit.untidy")), recorder::setTidy);
+        List<Integer> delays = new ArrayList<>();
+        for (int millis = 0; millis <= LATEST; millis += 10) {
+            delays.add(millis);
+        }
+        ComboBox<Integer> latency = Choice.of("record-latency", delays, 0, some -> Words.say("tryit.latency", some),
+                recorder::setLatency);
+        for (ComboBox<?> box : List.of(what, tidy, latency)) {
+            box.setPrefWidth(120);
+        }
+        return new FlowPane(5, 5, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
+                recorder::setOverdub));
+    }
+}

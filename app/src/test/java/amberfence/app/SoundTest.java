@@ -1,0 +1,292 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.app.session.TickRange;
+import amberfence.song.Note;
+import amberfence.song.PartSound;
+import amberfence.sound.Messages;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+
+/** Hearing the song and playing along, with the simulated output in the place of a sound card. */
+class SoundTest extends WindowTest {
+    private List<Integer> begun() {
+        List<Integer> begun = new ArrayList<>();
+        for (int i = 0; i < output.size(); i++) {
+            if (Messages.isNoteOn(output.message(i))) {
+                begun.add(output.message(i) & 0x7F0F);
+            }
+        }
+        return begun;
+    }
+
+    private static int key(int channel, int pitch) {
+        return channel | pitch << 8;
+    }
+
+    private int stuck() {
+        boolean[] on = new boolean[16 * 128];
+        for (int i = 0; i < output.size(); i++) {
+            int message = output.message(i);
+            if (Messages.isNoteOn(message) || Messages.isNoteOff(message)) {
+                on[Messages.channel(message) << 7 | Messages.first(message)] = Messages.isNoteOn(message);
+            }
+        }
+        int stuck = 0;
+        for (boolean sounding : on) {
+            stuck += sounding ? 1 : 0;
+        }
+        return stuck;
+    }
+
+    private void choose(String box, int index) {
+        clickOn("#" + box);
+        push(KeyCode.HOME);
+        for (int i = 0; i < index; i++) {
+            push(KeyCode.DOWN);
+        }
+        push(KeyCode.ENTER);
+        settle();
+    }
+
+    @Test
+    void playsFromThePlayheadWhichGoesAlongAndStops() {
+        push(KeyCode.SPACE);
+        waitUntil(() -> session.playhead().get() > 300);
+        assertThat(begun()).contains(key(0, 69), key(1, 38), key(2, 50));
+        assertThat(lookup("#play").query().getAccessibleText()).isEqualTo("Stop (Space)");
+        push(KeyCode.SPACE);
+        settle();
+        assertThat(stuck()).isZero();
+        long stopped = session.playhead().get();
+        assertThat(lookup("#play").query().getAccessibleText()).isEqualTo("Play (Space)");
+        int before = output.size();
+        sleep(200);
+        assertThat(output.size()).isEqualTo(before);
+        assertThat(session.playhead().get()).isEqualTo(stopped);
+        assertThat(text("place")).startsWith("1 : ");
+    }
+
+    @Test
+    void goesRoundInALoopOfBars() {
+        interact(() -> session.loop().set(Optional.of(new TickRange(1440, 1440 + 480))));
+        assertThat(lookup("#loop").query().getPseudoClassStates()).extracting(Object::toString).contains("selected");
+        click("play");
+        // The second bar begins with G in the bass; a third of a bar is round in half a second.
+        waitUntil(() -> begun().stream().filter(some -> some == key(1, 43)).count() >= 3);
+        assertThat(session.playhead().get()).isBetween(1440L, 1920L);
+        click("play");
+        assertThat(stuck()).isZero();
+        click("loop");
+        assertThat(session.loop().get()).isEmpty();
+        click("loop");
+        assertThat(session.loop().get().orElseThrow().to() - session.loop().get().orElseThrow().from()).as("four bars")
+                .isEqualTo(4 * 1440);
+    }
+
+    @Test
+    void switchesBetweenBeforeAndAfterWhilePlayingWithoutAGap() {
+        // Bar 2 has F♯ before and F after, on the fourth eighth.
+        interact(() -> session.playhead().set(1440 + 3 * 240 - 30));
+        click("play");
+        waitUntil(() -> begun().contains(key(0, 65)));
+        click("before");
+        waitUntil(() -> begun().contains(key(0, 66)));
+        assertThat(session.playhead().get()).isLessThan(2 * 1440);
+        click("play");
+        assertThat(stuck()).isZero();
+        interact(() -> session.showingBefore().set(false));
+    }
+
+    @Test
+    void whatIsEditedIsHeardAtOnce() {
+        click("play");
+        waitUntil(() -> begun().contains(key(2, 50)));
+        click("part-mute-2");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Mute”");
+        waitUntil(() -> session.playhead().get() > 1500);
+        click("play");
+        assertThat(begun().stream().filter(some -> (some & 0x0F) == 2).map(some -> some >> 8)).as("no chord of bar 2")
+                .containsOnly(50, 53, 57);
+        click("part-solo-1");
+        assertThat(session.song().part(1).sound()).isEqualTo(PartSound.USUAL.withSolo(true));
+        assertThat(stuck()).isZero();
+    }
+
+    @Test
+    void whatIsClickedIsHeard() {
+        interact(() -> session.selectedNotes().set(Set.of(note(0, 69, 0).id())));
+        waitUntil(() -> begun().contains(key(0, 69)));
+        output.clear();
+        interact(() -> session.selectedChords().set(Set.of(session.song().progression().spans().get(1).id())));
+        waitUntil(() -> begun().size() == 3);
+        assertThat(begun()).extracting(some -> (some >> 8) % 12).containsExactlyInAnyOrder(7, 11, 2);
+        output.clear();
+        click("sound-menu");
+        clickOn("#hear-clicks");
+        settle();
+        interact(() -> session.selectedNotes().set(Set.of(note(0, 71, 0).id())));
+        sleep(150);
+        assertThat(begun()).isEmpty();
+    }
+
+    private Note note(int part, int pitch, int skip) {
+        return session.song().part(part).line().notes().stream().filter(some -> some.pitch() == pitch).skip(skip).findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void keysPlayThroughTheFenceAndShowWhatIsHeard() {
+        click("tryit-open");
+        choose("tryit-outside", 1);
+        clickOn("#piano");
+        settle();
+        output.clear();
+        // W is C♯, which D dorian does not have: up to D.
+        press(KeyCode.W);
+        settle();
+        waitUntil(() -> begun().equals(List.of(key(0, 62))));
+        release(KeyCode.W);
+        settle();
+        assertThat(stuck()).isZero();
+        choose("tryit-outside", 4);
+        clickOn("#piano");
+        settle();
+        output.clear();
+        push(KeyCode.W);
+        push(KeyCode.S);
+        settle();
+        assertThat(begun()).as("outside keys are silent now").containsExactly(key(0, 62));
+        Node piano = lookup("#piano").query();
+        Bounds bounds = piano.localToScreen(piano.getLayoutBounds());
+        output.clear();
+        clickOn(bounds.getMinX() + bounds.getWidth() / 15 * 4.5, bounds.getMaxY() - 8, MouseButton.PRIMARY);
+        settle();
+        assertThat(begun()).as("the fifth white key is G").containsExactly(key(0, 67));
+        assertThat(stuck()).isZero();
+    }
+
+    @Test
+    void oneKeyPlaysAChordWhichIsLearntByTouching() {
+        click("tryit-open");
+        choose("tryit-mode", 1);
+        click("piano-lower");
+        click("piano-lower");
+        clickOn("#piano");
+        settle();
+        output.clear();
+        push(KeyCode.A);
+        settle();
+        assertThat(begun()).extracting(some -> (some >> 8) % 12).as("C2 plays the first degree of D dorian").containsExactly(2, 5, 9);
+        click("bank-learn");
+        clickOn("#learn-36");
+        settle();
+        assertThat(text("tryit-state")).isEqualTo("touch the notes for C2");
+        lookup("#piano").query();
+        interact(() -> lookup("#piano").query().requestFocus());
+        push(KeyCode.S).push(KeyCode.G).push(KeyCode.D).push(KeyCode.D);
+        click("bank-learn");
+        clickOn("#learn-end");
+        settle();
+        interact(() -> lookup("#piano").query().requestFocus());
+        output.clear();
+        push(KeyCode.A);
+        settle();
+        assertThat(begun()).as("E was touched twice").containsExactly(key(0, 38), key(0, 43));
+        click("bank-turn");
+        assertThat(text("bank-turn")).isEqualTo("inversion 1");
+        click("bank-from");
+        clickOn("#bank-progression");
+        settle();
+    }
+
+    @Test
+    void whiteKeysPlayTheChordOfTheMoment() {
+        click("tryit-open");
+        choose("tryit-mode", 2);
+        interact(() -> session.playhead().set(1440));
+        interact(() -> lookup("#piano").query().requestFocus());
+        output.clear();
+        push(KeyCode.A).push(KeyCode.S).push(KeyCode.D);
+        settle();
+        assertThat(begun()).extracting(some -> (some >> 8) % 12).as("G B D over the G of bar 2").containsExactly(7, 11, 2);
+    }
+
+    @Test
+    void recordsATakeOverTheSong() {
+        click("tryit-open");
+        int takes = session.song().part(0).takes().size();
+        click("record");
+        waitUntil(() -> session.playhead().get() > 100);
+        interact(() -> lookup("#piano").query().requestFocus());
+        press(KeyCode.W);
+        sleep(200);
+        release(KeyCode.W);
+        press(KeyCode.G);
+        sleep(200);
+        release(KeyCode.G);
+        click("record");
+        waitUntil(() -> session.song().part(0).takes().size() == takes + 1);
+        List<Note> kept = session.song().part(0).line().notes();
+        assertThat(kept).extracting(Note::pitch).as("what was heard: C♯ came inside").containsExactly(60, 67);
+        assertThat(kept.get(0).start()).isPositive();
+        assertThat(kept.get(1).start()).isGreaterThan(kept.get(0).end() - 1);
+        assertThat(kept.get(0).length()).isBetween(80L, 700L);
+        assertThat(text("status")).contains("2 notes recorded into a new take of “Voice line”");
+        click("undo");
+        assertThat(session.song().part(0).takes()).hasSize(takes);
+        // Nobody asked for it, and yet it can be kept.
+        click("keep-minute");
+        assertThat(session.song().part(0).line().notes()).extracting(Note::pitch).containsExactly(60, 67);
+    }
+
+    @Test
+    void withoutAKeyboardASimulatedOnePlays() {
+        click("tryit-open");
+        output.clear();
+        click("tryit-simulated");
+        waitUntil(() -> begun().size() >= 3);
+        assertThat(begun().subList(0, 3)).as("C, C♯ brought to C, D").containsExactly(key(0, 60), key(0, 60), key(0, 62));
+        click("tryit-simulated");
+        waitUntil(() -> stuck() == 0);
+    }
+
+    @Test
+    void writesASoundFileWithProgress() throws Exception {
+        toSave = folder.resolve("ferry.wav");
+        interact(() -> session.loop().set(Optional.of(new TickRange(0, 1440))));
+        click("sound-menu");
+        clickOn("#sound-export");
+        settle();
+        choose("sound-what", 2);
+        click("sound-write");
+        waitUntil(() -> Files.exists(toSave));
+        waitUntil(() -> text("sound-state").equals("Done."));
+        assertThat(((ProgressBar) lookup("#sound-progress").query()).getProgress()).isEqualTo(1);
+        // One bar of 6/8 at 72 dotted quarters a minute and two seconds, 44,100 frames of four bytes each.
+        assertThat(Files.size(toSave)).isCloseTo(44 + 4 * Math.round(44_100 * (2 * 60 / 72.0 + 2)), Offset.offset(400L));
+        click("sound-close");
+    }
+
+    @Test
+    void aDeviceThatIsPulledOutIsToldAndPlayingGoesOn() {
+        click("play");
+        waitUntil(() -> session.playhead().get() > 100);
+        output.breakDown();
+        waitUntil(() -> text("status").contains("does not answer any more"));
+        long at = session.playhead().get();
+        waitUntil(() -> session.playhead().get() > at + 200);
+        click("play");
+    }
+}

@@ -1,0 +1,71 @@
+package amberfence.cli;
+
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.sound.Score;
+import amberfence.sound.SongScore;
+import amberfence.sound.SoundFile;
+import amberfence.sound.Tempi;
+import amberfence.step.PartResult;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Renders a MIDI file or a project to a WAV file, without any sound card. */
+@Command(name = "sound", mixinStandardHelpOptions = true, sortOptions = false,
+        description = "Writes a WAV file (44.1 kHz, 16 bits, stereo) of a MIDI file or a project, faster than it sounds.")
+final class SoundCommand implements Runnable {
+    @Parameters(paramLabel = "FILE", description = "a MIDI file or a project (SONG.amber)")
+    private Path file;
+
+    @Option(names = "--out", required = true, paramLabel = "OUT.wav", description = "the file to write")
+    private Path target;
+
+    @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
+    private List<Integer> chosen = new ArrayList<>();
+
+    @Option(names = "--sounds", paramLabel = "FILE", description = "a SoundFont 2 or DLS file; without it the built-in sounds")
+    private Path sounds;
+
+    @Option(names = "--metronome", description = "with clicks on every main beat")
+    private boolean metronome;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        CommandFiles.checkTarget(target, file);
+        PrintWriter out = spec.commandLine().getOut();
+        Song song = file.toString().toLowerCase(Locale.ROOT).endsWith(".amber") ? CommandFiles.readProject(file)
+                : CommandFiles.readMidi(file).song();
+        for (int index : chosen) {
+            if (index < 0 || index >= song.parts().size()) {
+                throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; there are "
+                        + song.parts().size());
+            }
+        }
+        Predicate<Part> heard = chosen.isEmpty() ? SongScore.audible(song) : part -> chosen.contains(song.parts().indexOf(part));
+        Score score = SongScore.of(song, PartResult.lines(song), heard, metronome);
+        long end = new Tempi(song.time()).micros(song.end());
+        try (OutputStream to = new BufferedOutputStream(Files.newOutputStream(target))) {
+            SoundFile.write(score, 0, end, Optional.ofNullable(sounds), to, share -> { }, () -> false);
+        } catch (IOException e) {
+            throw new CommandFailure(CommandFailure.NOT_WRITTEN, e.getMessage());
+        }
+        out.printf(Locale.ROOT, "written: %s, %.1f seconds%n", target, SoundFile.frames(0, end) / (double) SoundFile.RATE);
+    }
+}
