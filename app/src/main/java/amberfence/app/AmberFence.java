@@ -78,6 +78,7 @@ public final class AmberFence extends Application {
     public void stop() {
         if (workspace != null) {
             workspace.files().leave();
+            workspace.sound().close();
         }
     }
 

@@ -11,6 +11,7 @@ import amberfence.format.midi.MidiExport;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.sound.LiveKeys;
 import amberfence.step.Setting;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
@@ -33,6 +34,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -69,6 +71,7 @@ final class Screenshots {
         pause.play();
     }
 
+    @SuppressWarnings("unchecked")
     private void open(String view) throws IOException {
         switch (view) {
             case "before" -> session.showingBefore().set(true);
@@ -109,7 +112,10 @@ final class Screenshots {
                         Setting.of(session.song(), kalimba))));
             }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
-            case "tryit" -> workspace.openTryIt();
+            case "tryit" -> {
+                workspace.openTryIt();
+                ((ComboBox<LiveKeys.Mode>) scene.lookup("#tryit-mode")).setValue(LiveKeys.Mode.CHORDS);
+            }
             case "compare" -> workspace.openCompare();
             case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();

@@ -22,7 +22,7 @@ class ArgumentsTest {
     @Test
     void saysWhatIsWrong() {
         assertThatThrownBy(() -> Arguments.parse(List.of("--view", "cellar")))
-                .hasMessage("--view is one of workspace, before, hands, pick, steps, once, history, chords, bass, melody, follow, compare, smooth, fence, import, export, shortcuts, not cellar");
+                .hasMessage("--view is one of " + String.join(", ", Arguments.VIEWS) + ", not cellar");
         assertThatThrownBy(() -> Arguments.parse(List.of("--screenshot"))).hasMessage("--screenshot needs a value");
         assertThatThrownBy(() -> Arguments.parse(List.of("--loud"))).hasMessageStartingWith("there is no option --loud; try demo");
     }

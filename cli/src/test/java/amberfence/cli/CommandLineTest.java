@@ -374,4 +374,21 @@ class CommandLineTest {
                 && old.pitch() == note.pitch())).toList();
         assertThat(added).hasSizeGreaterThan(70).allMatch(note -> Chord.parse("C").pitchClasses().containsPitch(note.pitch()));
     }
+
+    @Test
+    void writesASoundFileOfTheSongOrOfAPart() throws Exception {
+        Path wav = folder.resolve("ferry.wav");
+        assertThat(run("sound", ferry, "--out", wav, "--part", "1")).isZero();
+        assertThat(printed).contains("written: " + wav).contains(" seconds");
+        byte[] bytes = Files.readAllBytes(wav);
+        assertThat(new String(bytes, 0, 4, java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("RIFF");
+        // 32 bars of 6/8 at 72 dotted quarters a minute, a little short of the last bar line, and two seconds to ring.
+        double seconds = (bytes.length - 44) / 4.0 / 44_100;
+        assertThat(seconds).isBetween(32 * 2 * 60 / 72.0, 32 * 2 * 60 / 72.0 + 2.01);
+        assertThat(run("sound", ferry, "--out", wav, "--part", "8")).isEqualTo(2);
+        assertThat(complaint).contains("there is no part 8");
+        assertThat(run("sound", ferry, "--out", wav, "--sounds", ferry)).isEqualTo(1);
+        assertThat(complaint).contains("holds no sounds that can be read");
+        assertThat(run("sound", folder.resolve("missing.mid"), "--out", wav)).isEqualTo(3);
+    }
 }

@@ -23,6 +23,8 @@ public final class LiveKeys {
 
     private static final int[] WHITE = {0, -1, 1, -1, 2, 3, -1, 4, -1, 5, -1, 6};
     private static final int OCTAVE = 12;
+    private static final int PENDING = 128;
+    private static final long NOTHING_DUE = Long.MAX_VALUE;
     private final Sounding sounding;
     private final LongSupplier nanos;
     private final Capture capture = new Capture();
@@ -40,6 +42,14 @@ public final class LiveKeys {
     private int channel;
     private int inversion;
     private int octave;
+    private int moreInversion;
+    private int moreOctave;
+    private int fixedVelocity;
+    private long strumNanos;
+    /** Notes of strummed chords that are still to come. */
+    private final long[] pendingAt = new long[PENDING];
+    private final int[] pendingNotes = new int[PENDING];
+    private int pending;
     private int learning = LiveMap.SILENCE;
     private int lastKey = LiveMap.SILENCE;
     private int lastHeard = LiveMap.SILENCE;
@@ -100,6 +110,61 @@ public final class LiveKeys {
         octave = octaves;
     }
 
+    /** Turns and octaves on top of those, while modifier keys are held. */
+    public synchronized void setModifiers(int inversions, int octaves) {
+        moreInversion = inversions;
+        moreOctave = octaves;
+    }
+
+    /** How loud chords are, 1–127; 0 for as they are played. */
+    public synchronized void setChordVelocity(int velocity) {
+        fixedVelocity = velocity;
+    }
+
+    /** How much later each note of a chord begins than the one below it, in milliseconds; 0 for all at once. */
+    public synchronized void setStrum(int millis) {
+        strumNanos = millis * 1_000_000L;
+    }
+
+    /** Begins the strummed notes that are due. Returns at what time of the clock the next is, never when none is. */
+    public synchronized long strum() {
+        long now = nanos.getAsLong();
+        while (pending > 0 && pendingAt[0] <= now) {
+            int note = pendingNotes[0];
+            pending--;
+            System.arraycopy(pendingAt, 1, pendingAt, 0, pending);
+            System.arraycopy(pendingNotes, 1, pendingNotes, 0, pending);
+            begin(note >> 14, note >> 7 & 0x7F, note & 0x7F);
+        }
+        return pending == 0 ? NOTHING_DUE : pendingAt[0];
+    }
+
+    private void later(long at, int key, int pitch, int velocity) {
+        if (pending == PENDING) {
+            return;
+        }
+        int place = pending++;
+        while (place > 0 && pendingAt[place - 1] > at) {
+            pendingAt[place] = pendingAt[place - 1];
+            pendingNotes[place] = pendingNotes[place - 1];
+            place--;
+        }
+        pendingAt[place] = at;
+        pendingNotes[place] = key << 14 | pitch << 7 | velocity;
+    }
+
+    /** A key that is let go takes its strummed notes with it that did not begin yet. */
+    private void forgetPending(int key) {
+        int kept = 0;
+        for (int i = 0; i < pending; i++) {
+            if (pendingNotes[i] >> 14 != key) {
+                pendingAt[kept] = pendingAt[i];
+                pendingNotes[kept++] = pendingNotes[i];
+            }
+        }
+        pending = kept;
+    }
+
     /** The notes that are touched from now on make up a key's chord; −1 ends that. */
     public synchronized void learn(int key) {
         learning = key;
@@ -134,11 +199,18 @@ public final class LiveKeys {
 
     private void beginChord(int key, int velocity) {
         byte[] chord = chords[key];
+        int turned = inversion + moreInversion;
+        int loud = fixedVelocity > 0 ? fixedVelocity : velocity;
+        long now = nanos.getAsLong();
         for (int i = 0; i < chord.length; i++) {
-            int turns = inversion <= 0 ? 0 : (inversion + chord.length - 1 - i) / chord.length;
-            int pitch = chord[i] + OCTAVE * (octave + turns);
+            int turns = turned <= 0 ? 0 : (turned + chord.length - 1 - i) / chord.length;
+            int pitch = chord[i] + OCTAVE * (octave + moreOctave + turns);
             if (pitch >= 0 && pitch <= 127) {
-                begin(key, pitch, velocity);
+                if (strumNanos > 0 && i > 0) {
+                    later(now + i * strumNanos, key, pitch, loud);
+                } else {
+                    begin(key, pitch, loud);
+                }
             }
         }
     }
@@ -165,6 +237,7 @@ public final class LiveKeys {
         if ((pressedBits[key >> 5] & 1 << (key & 31)) == 0) {
             return;
         }
+        forgetPending(key);
         capture.add(nanos.getAsLong(), Capture.Kind.KEY_UP, key, velocity);
         pressedBits[key >> 5] &= ~(1 << (key & 31));
         for (int i = 0; i < startedCount[key]; i++) {

@@ -149,4 +149,36 @@ class LiveKeysTest {
         assertThat(Heard.notes(output)).containsExactly("on 60 @ 0", "off 60 @ 500", "on 60 @ 500", "off 60 @ 1000", "on 67 @ 1000",
                 "off 67 @ 2000");
     }
+
+    @Test
+    void strumsAChordFromBelowAndForgetsWhatDidNotBeginYet() {
+        keys.setBank(ChordBank.of(Key.parse("C major"), 3));
+        keys.setMode(LiveKeys.Mode.CHORDS);
+        keys.setStrum(30);
+        keys.setChordVelocity(50);
+        keys.press(36, 90);
+        for (int i = 0; i < 50; i++) {
+            clock.pass(1000);
+            keys.strum();
+        }
+        assertThat(Heard.notes(output)).containsExactly("on 60 @ 0", "on 64 @ 30");
+        assertThat(Messages.second(output.message(0))).as("as loud as chords are set").isEqualTo(50);
+        keys.release(36, 0);
+        clock.pass(100_000);
+        assertThat(keys.strum()).isEqualTo(Long.MAX_VALUE);
+        assertThat(Heard.stuck(output)).isZero();
+        assertThat(Heard.notes(output)).doesNotContain("on 67 @ 60");
+    }
+
+    @Test
+    void modifierKeysTurnAndLiftAChordWhileTheyAreHeld() {
+        keys.setBank(ChordBank.of(Key.parse("C major"), 3));
+        keys.setMode(LiveKeys.Mode.CHORDS);
+        keys.setModifiers(1, 0);
+        assertThat(heard(36)).containsExactlyInAnyOrder(64, 67, 72);
+        keys.setModifiers(2, 1);
+        assertThat(heard(36)).containsExactlyInAnyOrder(79, 84, 88);
+        keys.setModifiers(0, 0);
+        assertThat(heard(36)).containsExactly(60, 64, 67);
+    }
 }

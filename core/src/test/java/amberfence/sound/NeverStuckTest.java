@@ -29,6 +29,8 @@ class NeverStuckTest {
                 keys.setMode(LiveKeys.Mode.values()[random.nextInt(3)]);
                 keys.setChannel(random.nextInt(3));
                 keys.setTurn(random.nextInt(4), random.nextInt(3) - 1);
+                keys.setModifiers(random.nextInt(2), random.nextInt(2));
+                keys.setStrum(random.nextInt(3) * 40);
             }
             case 9 -> keys.setBank(ChordBank.of(Key.parse("C major"), 3 + random.nextInt(2)).with(50, List.of(60, 64, 67)));
             case 10 -> player.play(score(random), random.nextInt(1_000_000), 2_500_000);
@@ -39,6 +41,7 @@ class NeverStuckTest {
             default -> keys.receive(Messages.control(0, Messages.SUSTAIN, random.nextInt(128)));
         }
         clock.pass(player, random.nextInt(200_000));
+        keys.strum();
     }
 
     @Test

@@ -192,12 +192,13 @@ public final class SongFiles {
      * Renders a stretch of a score into a WAV file, off the interface thread.
      *
      * @param from microseconds of the score
+     * @param sounds a SoundFont 2 or DLS file to render with
      * @param progress is told the share that is done, on another thread
      * @param stopped gives the work up while it is true; no file is left then
      * @param done is told whether the file is written, on the interface thread
      */
-    public void exportSound(Score score, long from, long to, DoubleConsumer progress, BooleanSupplier stopped,
-                            Consumer<Boolean> done) {
+    public void exportSound(Score score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
+                            BooleanSupplier stopped, Consumer<Boolean> done) {
         Optional<Path> target = choice.toSave(plainName(session.song().title()), FileChoice.Kind.SOUND);
         if (target.isEmpty()) {
             done.accept(false);
@@ -208,7 +209,7 @@ public final class SongFiles {
             Path half = file.resolveSibling(file.getFileName() + ".part");
             boolean whole;
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(half))) {
-                whole = SoundFile.write(score, from, to, Optional.empty(), out, progress, stopped);
+                whole = SoundFile.write(score, from, to, sounds, out, progress, stopped);
             }
             if (whole) {
                 Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);

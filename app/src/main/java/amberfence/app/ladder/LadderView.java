@@ -85,6 +85,7 @@ public final class LadderView extends Region {
         session.outlinedTake().addListener((property, old, now) -> updateOutline());
         session.pick().notes().addListener((property, old, now) -> markNotes());
         session.playhead().addListener((property, old, now) -> followPlayhead(now.longValue()));
+        session.loop().addListener((property, old, now) -> markOverlay());
         view.addListener((property, old, now) -> viewChanged(now));
         overlay.setOnMouseMoved(this::hoverAt);
         overlay.setOnMouseExited(event -> hover.setVisible(false));
@@ -250,7 +251,8 @@ public final class LadderView extends Region {
             notesMarked = false;
         }
         if (overlayMarked) {
-            overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.playhead().get(), isFocused(), gestures.drag());
+            overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.playhead().get(), session.loop().get(), isFocused(),
+                    gestures.drag());
             overlayMarked = false;
         }
     }

@@ -1,5 +1,6 @@
 package amberfence.app.ladder;
 
+import amberfence.app.session.TickRange;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import java.util.Optional;
@@ -15,7 +16,9 @@ final class OverlayPainter {
         this.shapes = new NoteShapes(swatches);
     }
 
-    void paint(GraphicsContext g, Viewport view, long playhead, boolean focused, Optional<LadderDrag> drag) {
+    /** @param loop the stretch in which playing goes round */
+    void paint(GraphicsContext g, Viewport view, long playhead, Optional<TickRange> loop, boolean focused,
+               Optional<LadderDrag> drag) {
         g.clearRect(0, 0, view.width(), view.height());
         shapes.on(g);
         drag.ifPresent(now -> now.ghosts().forEach(note -> {
@@ -25,6 +28,10 @@ final class OverlayPainter {
                 shapes.outlined(box, Role.INK, 1.6);
             }
         }));
+        loop.ifPresent(range -> {
+            g.setFill(swatches.color(Role.AMBER));
+            g.fillRect(view.x(range.from()), 0, view.x(range.to()) - view.x(range.from()), 4);
+        });
         g.setFill(swatches.color(Role.ALARM));
         g.fillRect(Math.round(view.x(playhead)) - 0.5, 0, 1.5, view.height());
         g.setStroke(swatches.color(focused ? Role.AMBER_DEEP : Role.RULE));

@@ -51,8 +51,17 @@ public final class ChordKeyboard extends VBox {
         session.selectedNotes().addListener((property, old, now) -> update());
         session.selectedChords().addListener((property, old, now) -> update());
         session.results().addListener((property, old, now) -> update());
-        session.playhead().addListener((property, old, now) -> update());
+        session.playhead().addListener((property, old, now) -> {
+            if (under(old.longValue()) != under(now.longValue())) {
+                update();
+            }
+        });
         update();
+    }
+
+    /** The chord under a tick, by its place; what goes by while the song plays is shown when it changes. */
+    private int under(long tick) {
+        return session.results().get().song().progression().indexAt(tick);
     }
 
     private void update() {

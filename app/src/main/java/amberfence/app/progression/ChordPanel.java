@@ -71,7 +71,13 @@ final class ChordPanel extends VBox {
         HBox first = new HBox(6, entry, length, size, Controls.filler(), kind, brush);
         first.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(first, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
-        session.playhead().addListener((property, old, now) -> update());
+        session.playhead().addListener((property, old, now) -> {
+            var progression = session.results().get().song().progression();
+            if (progression.indexAt(old.longValue()) != progression.indexAt(now.longValue())
+                    || !commands.key(old.longValue()).equals(commands.key(now.longValue()))) {
+                update();
+            }
+        });
         session.results().addListener((property, old, now) -> update());
         session.selectedChords().addListener((property, old, now) -> update());
         update();

@@ -59,7 +59,7 @@ public final class SoundSheet {
             TickRange range = chosen[0] == What.LOOP ? session.loop().get().orElseThrow()
                     : new TickRange(0, Math.max(1, song.end()));
             write.setDisable(true);
-            files.exportSound(score, tempi.micros(range.from()), tempi.micros(range.to()),
+            files.exportSound(score, tempi.micros(range.from()), tempi.micros(range.to()), desk.sounds(),
                     share -> Platform.runLater(() -> progress.setProgress(share)), stop::get, done -> {
                         state.setText(Words.say(done ? "soundSheet.done" : "soundSheet.stopped"));
                         stop.set(false);

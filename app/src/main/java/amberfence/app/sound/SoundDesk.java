@@ -17,15 +17,18 @@ import amberfence.sound.SilentOutput;
 import amberfence.sound.SongScore;
 import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
+import amberfence.sound.SynthesizerOutput;
 import amberfence.sound.Tempi;
 import amberfence.theory.ChordTone;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.LongSupplier;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -69,11 +72,13 @@ public final class SoundDesk {
             follow();
         }
     };
+    private final Thread strummer = new Thread(this::strum, "strummer");
     private Opener usual;
     private CompletableFuture<Void> opened;
     private Supplier<Score> program = () -> Score.EMPTY;
     private long end;
     private boolean moving;
+    private volatile Optional<Path> sounds = Optional.empty();
 
     /**
      * @param usual opens the output to begin with
@@ -96,7 +101,16 @@ public final class SoundDesk {
         session.selectedPart().addListener((property, old, now) -> surround());
         session.selectedNotes().addListener((property, old, now) -> clickedNotes(now));
         session.selectedChords().addListener((property, old, now) -> clickedChords(now));
+        strummer.setDaemon(true);
         surround();
+    }
+
+    /** Lets the notes of strummed chords begin when they are due. */
+    private void strum() {
+        while (!Thread.currentThread().isInterrupted()) {
+            long wait = keys.strum() - nanos.getAsLong();
+            LockSupport.parkNanos(Math.max(100_000, Math.min(2_000_000, wait)));
+        }
     }
 
     private void tell(String trouble) {
@@ -111,6 +125,7 @@ public final class SoundDesk {
         if (opened == null) {
             player.start();
             preview.start();
+            strummer.start();
             opened = CompletableFuture.runAsync(() -> {
                 try {
                     sounding.replace(usual.open());
@@ -386,11 +401,26 @@ public final class SoundDesk {
                 .orElse(SongScore.audible(song())), false);
     }
 
+    /** The file whose sounds are played with, if one was chosen. */
+    public Optional<Path> sounds() {
+        return sounds;
+    }
+
+    /** Plays on the built-in synthesizer, with the sounds of a file or its own. */
+    public void chooseSounds(Optional<Path> file) {
+        choose(() -> {
+            SoundOutput opened = SynthesizerOutput.open(file);
+            sounds = file;
+            return opened;
+        });
+    }
+
     /** Ends playing and closes the output. */
     public void close() {
         clock.stop();
         player.end();
         preview.end();
+        strummer.interrupt();
         sounding.close();
     }
 }

@@ -8,7 +8,6 @@ import amberfence.song.ChordSpan;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.sound.Devices;
-import amberfence.sound.SynthesizerOutput;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -113,9 +112,8 @@ public final class SoundMenu {
 
     private Menu outputs() {
         Menu menu = menu("sound-outputs");
-        menu.getItems().addAll(item("output-built-in", () -> desk.choose(() -> SynthesizerOutput.open(Optional.empty()))),
-                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.choose(
-                        () -> SynthesizerOutput.open(Optional.of(file))))));
+        menu.getItems().addAll(item("output-built-in", () -> desk.chooseSounds(Optional.empty())),
+                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.chooseSounds(Optional.of(file)))));
         for (String name : Devices.outputs()) {
             menu.getItems().add(Controls.menuItem("output-" + name.replaceAll("\\W+", "-"), name,
                     () -> desk.choose(() -> Devices.open(name))));

@@ -62,13 +62,15 @@ final class PianoView extends Region {
         setOnMouseDragged(event -> mouse(keyAt(event)));
         setOnMouseReleased(event -> mouse(-1));
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            modify(event);
             Integer step = COMPUTER.get(event.getCode());
-            if (step != null && !event.isShortcutDown() && !event.isAltDown()) {
+            if (step != null && !event.isShortcutDown()) {
                 press(event.getCode(), lowest + step);
                 event.consume();
             }
         });
         addEventHandler(KeyEvent.KEY_RELEASED, event -> {
+            modify(event);
             if (release(event.getCode())) {
                 event.consume();
             }
@@ -84,6 +86,11 @@ final class PianoView extends Region {
                 repaint.stop();
             }
         });
+    }
+
+    /** Shift turns chords upward, Alt lifts them an octave. */
+    private void modify(KeyEvent event) {
+        keys.get().setModifiers(event.isShiftDown() ? 1 : 0, event.isAltDown() ? 1 : 0);
     }
 
     /** While it is seen it shows what is played. */

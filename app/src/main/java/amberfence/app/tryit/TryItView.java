@@ -8,9 +8,13 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.GridWords;
 import amberfence.app.words.Words;
+import amberfence.format.UnreadableFileException;
+import amberfence.format.midi.MidiReader;
 import amberfence.song.Grid;
+import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Song;
+import amberfence.song.TimeMap;
 import amberfence.sound.ChordBank;
 import amberfence.sound.Devices;
 import amberfence.sound.LiveKeys;
@@ -18,16 +22,20 @@ import amberfence.sound.Outside;
 import amberfence.sound.Performance;
 import amberfence.sound.Recording;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -44,9 +52,11 @@ public final class TryItView extends VBox {
     private final Session session;
     private final SoundDesk desk;
     private final Recorder recorder;
+    private final Supplier<Optional<Path>> performanceFile;
     private final PianoView piano;
     private final VBox body = new VBox(8);
-    private final HBox bankRow = new HBox(4);
+    private final FlowPane bankRow = new FlowPane(4, 4);
+    private final PadGrid pads;
     private final Label state = Controls.label("", "soft", "small");
     private final ToggleButton open = Controls.fold("tryit-open", "tryit.heading");
     private Optional<Devices.Input> input = Optional.empty();
@@ -54,12 +64,15 @@ public final class TryItView extends VBox {
     private int turns;
     private int octaves;
 
-    public TryItView(Session session, SoundDesk desk, Recorder recorder) {
+    /** @param performanceFile lets a person choose a MIDI file that plays the keys */
+    public TryItView(Session session, SoundDesk desk, Recorder recorder, Supplier<Optional<Path>> performanceFile) {
         super(6);
         this.session = session;
         this.desk = desk;
         this.recorder = recorder;
+        this.performanceFile = performanceFile;
         this.piano = new PianoView(desk::keys);
+        this.pads = new PadGrid(session, desk::keys);
         setId("tryit");
         state.setId("tryit-state");
         state.setMinWidth(0);
@@ -101,7 +114,7 @@ public final class TryItView extends VBox {
                 });
         ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
                 some -> word("outside", some), some -> desk.keys().setOutside(some));
-        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), bankRow, recordRow(), optionRow());
+        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bankRow, recordRow(), optionRow());
         showBank(false);
     }
 
@@ -134,6 +147,7 @@ public final class TryItView extends VBox {
 
     private List<MenuItem> inputs() {
         List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("input-none", Words.say("tryit.noInput"), () -> listen(null))));
+        items.add(Controls.menuItem("input-file", Words.say("tryit.file"), this::playFile));
         Devices.inputs().forEach(name -> items.add(Controls.menuItem("input-" + name.replaceAll("\\W+", "-"), name,
                 () -> listen(name))));
         return items;
@@ -159,14 +173,32 @@ public final class TryItView extends VBox {
             return;
         }
         Song song = session.song();
-        performance = Optional.of(new Performance(LineText.parse(PERFORMANCE, song.time().ticksPerQuarter() / 2, 0, 1), song.time(),
-                desk.keys()::receive, desk::nanos));
+        perform(LineText.parse(PERFORMANCE, song.time().ticksPerQuarter() / 2, 0, 1), song.time());
+    }
+
+    private void perform(Line line, TimeMap time) {
+        performance = Optional.of(new Performance(line, time, desk.keys()::receive, desk::nanos));
         performance.get().start();
     }
 
+    /** Lets the first part of a MIDI file play the keys, as somebody might who played it. */
+    private void playFile() {
+        performanceFile.get().ifPresent(file -> {
+            try {
+                Song song = MidiReader.read(Files.readAllBytes(file), file.getFileName().toString()).song();
+                song.parts().stream().filter(part -> !part.isDrums()).findFirst().ifPresentOrElse(
+                        part -> perform(part.line(), song.time()), () -> session.message().set(Words.say("tryit.nothingPlayed")));
+            } catch (IOException | UnreadableFileException e) {
+                session.message().set(e.getMessage());
+            }
+        });
+    }
+
     private void showBank(boolean shown) {
-        bankRow.setVisible(shown);
-        bankRow.setManaged(shown);
+        for (Node node : List.of(bankRow, pads)) {
+            node.setVisible(shown);
+            node.setManaged(shown);
+        }
         if (!shown) {
             desk.keys().learn(-1);
             return;
@@ -175,16 +207,35 @@ public final class TryItView extends VBox {
         if (keys.bank().isEmpty()) {
             keys.setBank(fromKey());
         }
+        pads.update();
         Button from = Controls.button("bank-from", "tryit.bankFrom", null, "choice");
         from.setOnAction(event -> Controls.openMenu(from, List.of(
-                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> keys.setBank(fromKey())),
+                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> fill(fromKey())),
                 Controls.menuItem("bank-progression", Words.say("tryit.bankProgression"),
-                        () -> keys.setBank(ChordBank.of(session.song().progression()))),
-                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> keys.setBank(ChordBank.EMPTY)))));
+                        () -> fill(ChordBank.of(session.song().progression()))),
+                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> fill(ChordBank.EMPTY)), clearOne())));
         Button learn = Controls.button("bank-learn", "tryit.learn", null, "choice");
         Controls.tip(learn, Words.say("tryit.learnTip"));
         learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
-        bankRow.getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false));
+        bankRow.getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false),
+                Choice.of("bank-strum", List.of(0, 20, 40, 80), 0, millis -> Words.say(millis == 0 ? "tryit.noStrum" : "tryit.strum",
+                        millis), keys::setStrum), Choice.of("bank-velocity", List.of(0, 50, 75, 100, 120), 0,
+                        loud -> Words.say(loud == 0 ? "tryit.asPlayed" : "tryit.loud", loud), keys::setChordVelocity));
+    }
+
+    private void fill(ChordBank bank) {
+        desk.keys().setBank(bank);
+        pads.update();
+    }
+
+    /** Takes the chord of one key away. */
+    private Menu clearOne() {
+        Menu menu = new Menu(Words.say("tryit.bankClearOne"));
+        menu.setId("bank-clear-one");
+        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        desk.keys().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
+                spelling.pitch(key).text(), () -> fill(desk.keys().bank().with(key, List.of())))));
+        return menu;
     }
 
     private ChordBank fromKey() {
@@ -197,6 +248,7 @@ public final class TryItView extends VBox {
         items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), () -> {
             desk.keys().learn(-1);
             state.setText("");
+            pads.update();
         }));
         var spelling = session.results().get().fence().spellingAt(session.playhead().get());
         for (int i = 0; i < 7; i++) {

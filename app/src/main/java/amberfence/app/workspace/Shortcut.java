@@ -21,7 +21,7 @@ public enum Shortcut {
     ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
     KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter");
 
-    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE, PLAY);
+    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
     private final String combination;
     private final String shown;
 

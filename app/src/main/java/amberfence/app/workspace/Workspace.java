@@ -104,7 +104,7 @@ public final class Workspace extends StackPane {
         this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
                 new ProgressionView(session, chords, chordMenus), this::openFence);
         this.pick = new PickView(session, commands);
-        this.tryIt = new TryItView(session, sound, new Recorder(session, sound));
+        this.tryIt = new TryItView(session, sound, new Recorder(session, sound), choice::toOpen);
         this.ownScales = new ScaleCollection(folder);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
@@ -123,6 +123,10 @@ public final class Workspace extends StackPane {
 
     public SongFiles files() {
         return files;
+    }
+
+    public SoundDesk sound() {
+        return sound;
     }
 
     private HBox body() {
@@ -327,7 +331,7 @@ public final class Workspace extends StackPane {
     private void run(Shortcut shortcut) {
         boolean sheetOpen = getChildren().stream().anyMatch(Sheet.class::isInstance);
         boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
-        if (sheetOpen || shortcut.isForNotes() && (typing || !desk.isVisible())) {
+        if (sheetOpen || shortcut.isForNotes() && (typing || !desk.isVisible()) || shortcut == Shortcut.PLAY && typing) {
             return;
         }
         switch (shortcut) {

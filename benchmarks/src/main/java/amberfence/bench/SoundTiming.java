@@ -1,0 +1,96 @@
+package amberfence.bench;
+
+import amberfence.sound.LiveKeys;
+import amberfence.sound.LiveMap;
+import amberfence.sound.Messages;
+import amberfence.sound.Outside;
+import amberfence.sound.Player;
+import amberfence.sound.RecordedOutput;
+import amberfence.sound.Score;
+import amberfence.sound.SilentOutput;
+import amberfence.sound.Sounding;
+import amberfence.theory.Key;
+import java.lang.management.ManagementFactory;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.locks.LockSupport;
+
+/** How soon a pressed key is sent and what it allocates, and how well a dense song keeps its time, with simulated devices. */
+public final class SoundTiming {
+    private static final int PRESSES = 20_000;
+    private static final int WARM = 20_000;
+
+    private SoundTiming() {
+    }
+
+    public static void main(String[] arguments) throws InterruptedException {
+        keys();
+        playing(arguments.length > 0 ? Integer.parseInt(arguments[0]) : 10);
+    }
+
+    private static void keys() {
+        RecordedOutput output = new RecordedOutput(System::nanoTime);
+        LiveKeys keys = new LiveKeys(new Sounding(output, SilentOutput::new, trouble -> { }), System::nanoTime);
+        keys.surround(Key.parse("D dorian").pitchClasses(), List.of());
+        keys.setOutside(Outside.SHAPE);
+        for (int i = 0; i < WARM; i++) {
+            keys.receive(Messages.noteOn(0, 36 + i % 48, 90));
+            keys.receive(Messages.noteOff(0, 36 + i % 48, 0));
+        }
+        output.clear();
+        long[] delays = new long[PRESSES];
+        var threads = (com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long allocated = threads.getThreadAllocatedBytes(Thread.currentThread().getId());
+        for (int i = 0; i < PRESSES; i++) {
+            long pressed = System.nanoTime();
+            keys.receive(Messages.noteOn(0, 36 + i % 48, 90));
+            delays[i] = output.time(output.size() - 1) - pressed;
+            keys.receive(Messages.noteOff(0, 36 + i % 48, 0));
+            output.clear();
+        }
+        allocated = threads.getThreadAllocatedBytes(Thread.currentThread().getId()) - allocated;
+        Arrays.sort(delays);
+        System.out.printf(Locale.ROOT, "pressed key to message          %8.1f µs at the 99th percentile, %.2f bytes a key   (aim: < 1,000 µs, "
+                + "none)%n", delays[PRESSES * 99 / 100] / 1000.0, (double) allocated / PRESSES);
+        LiveMap map = new LiveMap(Key.parse("D dorian").pitchClasses());
+        long sum = 0;
+        long from = System.nanoTime();
+        for (int i = 0; i < 50_000_000; i++) {
+            sum += map.heard(i % 128, Outside.SHAPE, (i + 5) % 128, 62);
+        }
+        System.out.printf(Locale.ROOT, "mapping a key                   %8.1f ns   (aim: < 200 ns) sum %d%n", (System.nanoTime() - from) / 5e7, sum);
+    }
+
+    /** A dense song: four hundred messages a second on a thread of its own. */
+    private static void playing(int seconds) throws InterruptedException {
+        RecordedOutput output = new RecordedOutput(System::nanoTime);
+        Player player = new Player(new Sounding(output, SilentOutput::new, trouble -> { }), System::nanoTime);
+        Score.Builder builder = new Score.Builder();
+        for (int i = 0; i < seconds * 200; i++) {
+            builder.note(i * 5000L, i * 5000L + 4000, i % 16, 40 + i % 40, 80, 0);
+        }
+        Score score = builder.build();
+        player.start();
+        long zero = System.nanoTime();
+        player.play(score, 0, seconds * 1_000_000L);
+        while (player.isPlaying()) {
+            LockSupport.parkNanos(50_000_000);
+        }
+        player.end();
+        long[] late = new long[score.size()];
+        for (int i = 0; i < late.length; i++) {
+            late[i] = output.time(i) - zero - score.micros(i) * 1000;
+        }
+        long drift = middle(late, late.length * 9 / 10, late.length) - middle(late, 0, late.length / 10);
+        Arrays.sort(late);
+        System.out.printf(Locale.ROOT, "a dense song of %d s: late by   %8.2f ms at the 95th percentile, drift %.3f ms   (aim: ≤ 2 ms, none)%n",
+                seconds, late[late.length * 95 / 100] / 1e6, drift / 1e6);
+    }
+
+    private static long middle(long[] values, int from, int to) {
+        long[] some = Arrays.copyOfRange(values, from, to);
+        Arrays.sort(some);
+        return some[some.length / 2];
+    }
+}
