@@ -48,7 +48,7 @@ final class CommandFiles {
     /** Refuses targets that are the input itself, before any work is done. */
     static void checkTarget(Path target, Path input) {
         try {
-            if (Files.exists(target) && Files.isSameFile(target, input)) {
+            if (Files.exists(target) && Files.exists(input) && Files.isSameFile(target, input)) {
                 throw new CommandFailure(CommandFailure.WRONG_COMMAND, target
                         + " is the input itself; the original is never written over, choose another name");
             }
