@@ -21,16 +21,6 @@ class CompareAndOverviewTest extends WindowTest {
         return list.getItems();
     }
 
-    private void choose(String box, int index) {
-        clickOn("#" + box);
-        push(KeyCode.HOME);
-        for (int i = 0; i < index; i++) {
-            push(KeyCode.DOWN);
-        }
-        push(KeyCode.ENTER);
-        settle();
-    }
-
     @Test
     void listsWhatTheStepsOfATakeChange() {
         click("takes-compare");

@@ -40,21 +40,6 @@ class FittingTest extends WindowTest {
         return steps.get(steps.size() - 1);
     }
 
-    private void choose(String box, int index) {
-        clickOn("#" + box);
-        push(KeyCode.HOME);
-        for (int i = 0; i < index; i++) {
-            push(KeyCode.DOWN);
-        }
-        push(KeyCode.ENTER);
-        settle();
-    }
-
-    private void type(String field, String text) {
-        clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-        settle();
-    }
-
     private void putChord(int bar, String chord) {
         interact(() -> session.edit("put", song -> ProgressionEdits.put(song, song.time().barStart(bar), song.time().barStart(bar + 1),
                 Chord.parse(chord))));

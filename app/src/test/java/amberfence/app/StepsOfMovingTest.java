@@ -39,21 +39,6 @@ class StepsOfMovingTest extends WindowTest {
         return session.song().part(0).steps().get(session.song().part(0).steps().size() - 1).id();
     }
 
-    private void type(String field, String text) {
-        clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-        settle();
-    }
-
-    private void choose(String box, int index) {
-        clickOn("#" + box);
-        push(KeyCode.HOME);
-        for (int i = 0; i < index; i++) {
-            push(KeyCode.DOWN);
-        }
-        push(KeyCode.ENTER);
-        settle();
-    }
-
     private int moved(int index) {
         Note note = original().notes().get(index);
         return result().note(note.id()).orElseThrow().pitch() - note.pitch();

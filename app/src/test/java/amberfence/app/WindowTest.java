@@ -111,6 +111,23 @@ abstract class WindowTest extends ApplicationTest {
         settle();
     }
 
+    /** Chooses from a list by its place, with the keys. */
+    protected void choose(String box, int index) {
+        clickOn("#" + box);
+        push(KeyCode.HOME);
+        for (int i = 0; i < index; i++) {
+            push(KeyCode.DOWN);
+        }
+        push(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Types into a field in the place of what it holds. */
+    protected void type(String field, String text) {
+        clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
+        settle();
+    }
+
     /** The text that a labelled control shows. */
     protected String text(String id) {
         settle();

@@ -2,10 +2,12 @@ package amberfence.sound;
 
 import amberfence.song.BarPosition;
 import amberfence.song.Bytes;
+import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
+import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
@@ -25,6 +27,7 @@ public final class SongScore {
     private static final int BEAT_CLICK = 77;
     private static final int CLICK_VELOCITY = 100;
     private static final long CLICK_MICROS = 40_000;
+    private static final int CHORD_VELOCITY = 76;
     private static final int FULL = 100;
 
     private final Song song;
@@ -64,6 +67,19 @@ public final class SongScore {
         SongScore score = new SongScore(song);
         score.sounds();
         score.notes(List.copyOf(notes), part);
+        return score.builder.build();
+    }
+
+    /** Chords of the progression as they are voiced, on the channel of the first part that plays chords. */
+    public static Score of(Song song, List<ChordSpan> chords) {
+        SongScore score = new SongScore(song);
+        score.sounds();
+        int channel = song.parts().stream().filter(part -> part.role() == Role.CHORDS).findFirst()
+                .or(() -> song.parts().stream().filter(part -> !part.isDrums()).findFirst()).map(Part::channel).orElse(0);
+        for (ChordSpan chord : chords) {
+            chord.sounding().pitches().forEach(pitch -> score.builder.note(score.tempi.micros(chord.start()),
+                    score.tempi.micros(chord.end()), channel, pitch, CHORD_VELOCITY, Note.USUAL_RELEASE));
+        }
         return score.builder.build();
     }
 

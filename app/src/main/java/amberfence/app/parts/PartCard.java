@@ -133,7 +133,7 @@ final class PartCard extends VBox {
         outside.setText(part.isDrums() ? Words.say("parts.drums") : Words.count("outside", count));
         outside.getStyleClass().removeAll("teal", "soft");
         outside.getStyleClass().add(count > 0 ? "teal" : "soft");
-        take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1, part.takes().size()));
+        take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1));
         mute.setSelected(part.sound().muted());
         solo.setSelected(part.sound().solo());
         getStyleClass().remove("chosen");

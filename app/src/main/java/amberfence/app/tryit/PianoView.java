@@ -1,5 +1,6 @@
 package amberfence.app.tryit;
 
+import amberfence.app.theme.Controls;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.app.words.Words;
@@ -53,6 +54,7 @@ final class PianoView extends Region {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         setAccessibleText(Words.say("tryit.piano"));
+        Controls.tip(this, Words.say("tryit.pianoTip"));
         getChildren().addAll(swatches, canvas);
         setOnMousePressed(event -> {
             requestFocus();
@@ -104,6 +106,12 @@ final class PianoView extends Region {
 
     void shift(int octaves) {
         lowest = Math.max(0, Math.min(96, lowest + 12 * octaves));
+        paint();
+    }
+
+    /** Begins with the octave of a key. */
+    void showFrom(int key) {
+        lowest = Math.max(0, Math.min(96, key / 12 * 12));
         paint();
     }
 

@@ -15,7 +15,6 @@ import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
-import amberfence.sound.ChordBank;
 import amberfence.sound.Devices;
 import amberfence.sound.LiveKeys;
 import amberfence.sound.Outside;
@@ -35,7 +34,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
@@ -48,6 +46,7 @@ public final class TryItView extends VBox {
     /** What the simulated keyboard plays: a run with outside notes in it. */
     private static final String PERFORMANCE = "C4 C#4 D4 E4 F4 F#4 G4:2 A4 Bb4 B4 C5:3 [C4 E4 G4]:4";
     private static final int LATEST = 300;
+    private static final int MIDDLE_C = 60;
 
     private final Session session;
     private final SoundDesk desk;
@@ -55,14 +54,12 @@ public final class TryItView extends VBox {
     private final Supplier<Optional<Path>> performanceFile;
     private final PianoView piano;
     private final VBox body = new VBox(8);
-    private final FlowPane bankRow = new FlowPane(4, 4);
+    private final BankControls bank;
     private final PadGrid pads;
     private final Label state = Controls.label("", "soft", "small");
     private final ToggleButton open = Controls.fold("tryit-open", "tryit.heading");
     private Optional<Devices.Input> input = Optional.empty();
     private Optional<Performance> performance = Optional.empty();
-    private int turns;
-    private int octaves;
 
     /** @param performanceFile lets a person choose a MIDI file that plays the keys */
     public TryItView(Session session, SoundDesk desk, Recorder recorder, Supplier<Optional<Path>> performanceFile) {
@@ -73,6 +70,7 @@ public final class TryItView extends VBox {
         this.performanceFile = performanceFile;
         this.piano = new PianoView(desk::keys);
         this.pads = new PadGrid(session, desk::keys);
+        this.bank = new BankControls(session, desk::keys, pads, state::setText);
         setId("tryit");
         state.setId("tryit-state");
         state.setMinWidth(0);
@@ -114,7 +112,7 @@ public final class TryItView extends VBox {
                 });
         ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
                 some -> word("outside", some), some -> desk.keys().setOutside(some));
-        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bankRow, recordRow(), optionRow());
+        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bank, recordRow(), optionRow());
         showBank(false);
     }
 
@@ -195,88 +193,14 @@ public final class TryItView extends VBox {
     }
 
     private void showBank(boolean shown) {
-        for (Node node : List.of(bankRow, pads)) {
+        for (Node node : List.of(bank, pads)) {
             node.setVisible(shown);
             node.setManaged(shown);
         }
+        piano.showFrom(shown ? bank.begin() : MIDDLE_C);
         if (!shown) {
             desk.keys().learn(-1);
-            return;
         }
-        LiveKeys keys = desk.keys();
-        if (keys.bank().isEmpty()) {
-            keys.setBank(fromKey());
-        }
-        pads.update();
-        Button from = Controls.button("bank-from", "tryit.bankFrom", null, "choice");
-        from.setOnAction(event -> Controls.openMenu(from, List.of(
-                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> fill(fromKey())),
-                Controls.menuItem("bank-progression", Words.say("tryit.bankProgression"),
-                        () -> fill(ChordBank.of(session.song().progression()))),
-                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> fill(ChordBank.EMPTY)), clearOne())));
-        Button learn = Controls.button("bank-learn", "tryit.learn", null, "choice");
-        Controls.tip(learn, Words.say("tryit.learnTip"));
-        learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
-        bankRow.getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false),
-                Choice.of("bank-strum", List.of(0, 20, 40, 80), 0, millis -> Words.say(millis == 0 ? "tryit.noStrum" : "tryit.strum",
-                        millis), keys::setStrum), Choice.of("bank-velocity", List.of(0, 50, 75, 100, 120), 0,
-                        loud -> Words.say(loud == 0 ? "tryit.asPlayed" : "tryit.loud", loud), keys::setChordVelocity));
-    }
-
-    private void fill(ChordBank bank) {
-        desk.keys().setBank(bank);
-        pads.update();
-    }
-
-    /** Takes the chord of one key away. */
-    private Menu clearOne() {
-        Menu menu = new Menu(Words.say("tryit.bankClearOne"));
-        menu.setId("bank-clear-one");
-        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
-        desk.keys().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
-                spelling.pitch(key).text(), () -> fill(desk.keys().bank().with(key, List.of())))));
-        return menu;
-    }
-
-    private ChordBank fromKey() {
-        return ChordBank.of(session.results().get().fence().keyAt(session.playhead().get()), 3);
-    }
-
-    /** The first seven white keys of the bank, to learn a chord each, and the end of learning. */
-    private List<MenuItem> learnable() {
-        List<MenuItem> items = new ArrayList<>();
-        items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), () -> {
-            desk.keys().learn(-1);
-            state.setText("");
-            pads.update();
-        }));
-        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
-        for (int i = 0; i < 7; i++) {
-            int key = ChordBank.whiteKey(i);
-            String name = spelling.pitch(key).text();
-            items.add(Controls.menuItem("learn-" + key, Words.say("tryit.learnKey", name), () -> {
-                desk.keys().setBank(desk.keys().bank().with(key, List.of()));
-                desk.keys().learn(key);
-                state.setText(Words.say("tryit.learning", name));
-            }));
-        }
-        return items;
-    }
-
-    private Button turn(String id, String words, boolean inversion) {
-        Button button = Controls.button(id, null, null, "choice");
-        Runnable show = () -> button.setText(Words.say(words, inversion ? turns : octaves));
-        show.run();
-        button.setOnAction(event -> {
-            if (inversion) {
-                turns = (turns + 1) % 4;
-            } else {
-                octaves = octaves == 1 ? -1 : octaves + 1;
-            }
-            desk.keys().setTurn(turns, octaves);
-            show.run();
-        });
-        return button;
     }
 
     private HBox recordRow() {

@@ -1,0 +1,70 @@
+package amberfence.app.sound;
+
+import amberfence.app.session.Results;
+import amberfence.app.session.Session;
+import amberfence.song.ChordSpan;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.sound.Score;
+import amberfence.sound.SongScore;
+import amberfence.sound.Tempi;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+
+/** The open song as it is heard now: before or after the steps, with what is compared in its place. */
+final class HeardSong {
+    private final Session session;
+
+    HeardSong(Session session) {
+        this.session = session;
+    }
+
+    Song song() {
+        return session.results().get().song();
+    }
+
+    Tempi tempi() {
+        return new Tempi(song().time());
+    }
+
+    /** The tick behind the last bar. */
+    long end() {
+        return song().time().barStart(song().lastBar() + 1);
+    }
+
+    private Map<Integer, Line> lines() {
+        Results results = session.results().get();
+        Map<Integer, Line> lines = new HashMap<>();
+        for (Part part : song().parts()) {
+            lines.put(part.id(), session.showingBefore().get() ? part.line() : results.part(part.id()).line());
+        }
+        session.heardInstead().get().ifPresent(instead -> lines.put(instead.part(), instead.line()));
+        return lines;
+    }
+
+    /** The selected notes of a part as they are heard, in time. */
+    List<Note> selected(Part part) {
+        return session.selectedIn(lines().get(part.id()));
+    }
+
+    /** All parts that are heard, mute and solo counted. */
+    Score all(boolean metronome) {
+        return parts(SongScore.audible(song()), metronome);
+    }
+
+    Score parts(Predicate<Part> heard, boolean metronome) {
+        return SongScore.of(song(), lines(), heard, metronome);
+    }
+
+    Score notes(Part part, List<Note> notes) {
+        return SongScore.of(song(), part, notes);
+    }
+
+    Score chords(List<ChordSpan> spans) {
+        return SongScore.of(song(), spans);
+    }
+}

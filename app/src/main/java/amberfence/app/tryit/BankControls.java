@@ -1,0 +1,122 @@
+package amberfence.app.tryit;
+
+import amberfence.app.session.Session;
+import amberfence.app.theme.Choice;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.sound.ChordBank;
+import amberfence.sound.LiveKeys;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.FlowPane;
+
+/** Where the chords on keys come from, how one is learnt, and how they are turned, strummed and struck. */
+final class BankControls extends FlowPane {
+    private static final int USUAL_KEY = 60;
+    private static final int TURNS = 4;
+    private final Session session;
+    private final Supplier<LiveKeys> keys;
+    private final PadGrid pads;
+    private final Consumer<String> tell;
+    private int turns;
+    private int octaves;
+
+    /** @param tell shows in a few words what is being learnt */
+    BankControls(Session session, Supplier<LiveKeys> keys, PadGrid pads, Consumer<String> tell) {
+        super(4, 4);
+        this.session = session;
+        this.keys = keys;
+        this.pads = pads;
+        this.tell = tell;
+    }
+
+    /** Fills an empty bank from the key, and returns its first key. */
+    int begin() {
+        if (keys.get().bank().isEmpty()) {
+            keys.get().setBank(fromKey());
+        }
+        if (getChildren().isEmpty()) {
+            build();
+        }
+        pads.update();
+        return keys.get().bank().isEmpty() ? USUAL_KEY : keys.get().bank().chords().firstKey();
+    }
+
+    private void build() {
+        Button from = Controls.button("bank-from", "tryit.bankFrom", null, "choice");
+        from.setOnAction(event -> Controls.openMenu(from, List.of(
+                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> fill(fromKey())),
+                Controls.menuItem("bank-progression", Words.say("tryit.bankProgression"),
+                        () -> fill(ChordBank.of(session.song().progression()))),
+                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> fill(ChordBank.EMPTY)), clearOne())));
+        Button learn = Controls.button("bank-learn", "tryit.learn", null, "choice");
+        Controls.tip(learn, Words.say("tryit.learnTip"));
+        learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
+        getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false),
+                Choice.of("bank-strum", List.of(0, 20, 40, 80), 0, millis -> Words.say(millis == 0 ? "tryit.noStrum" : "tryit.strum",
+                        millis), millis -> keys.get().setStrum(millis)),
+                Choice.of("bank-velocity", List.of(0, 50, 75, 100, 120), 0, loud -> Words.say(loud == 0 ? "tryit.asPlayed"
+                        : "tryit.loud", loud), loud -> keys.get().setChordVelocity(loud)));
+    }
+
+    private void fill(ChordBank bank) {
+        keys.get().setBank(bank);
+        pads.update();
+    }
+
+    /** Takes the chord of one key away. */
+    private Menu clearOne() {
+        Menu menu = new Menu(Words.say("tryit.bankClearOne"));
+        menu.setId("bank-clear-one");
+        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        keys.get().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
+                spelling.pitch(key).text(), () -> fill(keys.get().bank().with(key, List.of())))));
+        return menu;
+    }
+
+    private ChordBank fromKey() {
+        return ChordBank.of(session.results().get().fence().keyAt(session.playhead().get()), 3);
+    }
+
+    /** The first seven white keys of the bank, to learn a chord each, and the end of learning. */
+    private List<MenuItem> learnable() {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), () -> {
+            keys.get().learn(-1);
+            tell.accept("");
+            pads.update();
+        }));
+        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        for (int i = 0; i < 7; i++) {
+            int key = ChordBank.whiteKey(i);
+            String name = spelling.pitch(key).text();
+            items.add(Controls.menuItem("learn-" + key, Words.say("tryit.learnKey", name), () -> {
+                keys.get().setBank(keys.get().bank().with(key, List.of()));
+                keys.get().learn(key);
+                tell.accept(Words.say("tryit.learning", name));
+            }));
+        }
+        return items;
+    }
+
+    private Button turn(String id, String words, boolean inversion) {
+        Button button = Controls.button(id, null, null, "choice");
+        Runnable show = () -> button.setText(Words.say(words, inversion ? turns : octaves));
+        show.run();
+        button.setOnAction(event -> {
+            if (inversion) {
+                turns = (turns + 1) % TURNS;
+            } else {
+                octaves = octaves == 1 ? -1 : octaves + 1;
+            }
+            keys.get().setTurn(turns, octaves);
+            show.run();
+        });
+        return button;
+    }
+}
