@@ -301,4 +301,43 @@ class SoundTest extends WindowTest {
         settle();
         assertThat(stuck()).isZero();
     }
+
+    @Test
+    void recordsBothWhatIsPressedAndWhatIsHeardTidiedOverWhatIsThere() {
+        click("tryit-open");
+        choose("record-what", 2);
+        choose("record-tidy", 5);
+        choose("record-latency", 3);
+        click("record-over");
+        int size = session.song().part(0).line().size();
+        click("record");
+        waitUntil(() -> session.playhead().get() > 100);
+        interact(() -> lookup("#piano").query().requestFocus());
+        press(KeyCode.W);
+        sleep(150);
+        release(KeyCode.W);
+        click("record");
+        waitUntil(() -> session.song().part(0).takes().size() == 3);
+        List<Note> first = session.song().part(0).takes().get(1).line().notes();
+        assertThat(first).as("the tune and one note").hasSize(size + 1);
+        List<Note> last = session.song().part(0).line().notes();
+        Note pressed = last.stream().filter(some -> some.pitch() == 61).findFirst().orElseThrow();
+        assertThat(last).as("the second take lies over the first").hasSize(size + 2).anyMatch(some -> some.pitch() == 60);
+        long grid = amberfence.app.words.GridWords.all().get(4).ticks(480);
+        assertThat(pressed.start() % grid).isZero();
+    }
+
+    @Test
+    void countsInBeforeItPlays() {
+        click("sound-menu");
+        chooseUnder("sound-count-in", "count-in-1");
+        interact(() -> session.playhead().set(2 * 1440));
+        output.clear();
+        click("play");
+        waitUntil(() -> begun().contains(key(1, 33)));
+        click("play");
+        List<Integer> clicks = begun().stream().filter(some -> (some & 0x0F) == 9 && some >> 8 >= 76 && some >> 8 <= 77).toList();
+        assertThat(clicks).as("two beats in a bar of 6/8, the first higher").containsExactly(key(9, 76), key(9, 77));
+        assertThat(begun().indexOf(key(9, 77))).isLessThan(begun().indexOf(key(1, 33)));
+    }
 }

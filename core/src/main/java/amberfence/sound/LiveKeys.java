@@ -23,6 +23,7 @@ public final class LiveKeys {
 
     private static final int[] WHITE = {0, -1, 1, -1, 2, 3, -1, 4, -1, 5, -1, 6};
     private static final int OCTAVE = 12;
+    private static final int HALF = 64;
     private static final int PENDING = 128;
     private static final long NOTHING_DUE = Long.MAX_VALUE;
     private final Sounding sounding;
@@ -40,6 +41,8 @@ public final class LiveKeys {
     private Mode mode = Mode.NOTES;
     private ChordBank bank = ChordBank.EMPTY;
     private int channel;
+    /** The channel on which the sustain pedal is down, or none. */
+    private int pedalChannel = LiveMap.SILENCE;
     private int inversion;
     private int octave;
     private int moreInversion;
@@ -255,14 +258,25 @@ public final class LiveKeys {
         } else if (Messages.isNoteOff(message)) {
             release(Messages.first(message), Messages.second(message));
         } else if (Messages.status(message) < 0xF0) {
-            sounding.other(message & ~0x0F | channel);
+            passOn(message & ~0x0F | channel);
         }
     }
 
-    /** Lets everything go that is pressed. */
+    private synchronized void passOn(int message) {
+        if (Messages.kind(message) == Messages.kind(Messages.control(0, 0, 0)) && Messages.first(message) == Messages.SUSTAIN) {
+            pedalChannel = Messages.second(message) >= HALF ? Messages.channel(message) : LiveMap.SILENCE;
+        }
+        sounding.other(message);
+    }
+
+    /** Lets everything go that is pressed, the pedal too. */
     public synchronized void releaseAll() {
         for (int key = 0; key < 128; key++) {
             release(key, 0);
+        }
+        if (pedalChannel >= 0) {
+            sounding.other(Messages.control(pedalChannel, Messages.SUSTAIN, 0));
+            pedalChannel = LiveMap.SILENCE;
         }
     }
 

@@ -7,6 +7,8 @@ package amberfence.sound;
 public final class Messages {
     public static final int VOLUME = 7;
     public static final int SUSTAIN = 64;
+    /** Resets the controllers of a channel: pedals up, no bend (MMA RP-015, from memory). */
+    public static final int RESET = 121;
     private static final int NOTE_OFF = 0x80;
     private static final int NOTE_ON = 0x90;
     private static final int CONTROL = 0xB0;

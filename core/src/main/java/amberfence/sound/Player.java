@@ -21,6 +21,8 @@ public final class Player {
     private final int[] mine = new int[KEYS];
     private final int[] velocities = new int[KEYS];
     private final int[] counts = new int[KEYS];
+    /** Channels that a pedal, a bend or another controller may have left in another state. */
+    private final boolean[] bent = new boolean[16];
     private Score score = Score.EMPTY;
     private int next;
     /** The clock when the score's beginning would have been. */
@@ -139,8 +141,17 @@ public final class Player {
                 sounding.off(channel, pitch, Messages.second(message));
             }
         } else {
+            bent[channel] |= isMomentary(message);
             sounding.other(message);
         }
+    }
+
+    /** Whether it is undone by resetting the controllers of a channel; programs, banks, volume and place stay. */
+    private static boolean isMomentary(int message) {
+        int kind = Messages.kind(message);
+        int controller = Messages.first(message);
+        return kind == 0xE0 || kind == 0xD0 || kind == 0xB0 && (controller == 1 || controller == 11
+                || controller >= Messages.SUSTAIN && controller <= 67);
     }
 
     private void releaseMine() {
@@ -148,6 +159,12 @@ public final class Player {
             while (mine[key] > 0) {
                 mine[key]--;
                 sounding.off(key >> 7, key & 0x7F, 0);
+            }
+        }
+        for (int channel = 0; channel < bent.length; channel++) {
+            if (bent[channel]) {
+                bent[channel] = false;
+                sounding.other(Messages.control(channel, Messages.RESET, 0));
             }
         }
     }
@@ -175,6 +192,7 @@ public final class Player {
         }
         for (int message : last) {
             if (message >= 0) {
+                bent[Messages.channel(message)] |= isMomentary(message);
                 sounding.other(message);
             }
         }

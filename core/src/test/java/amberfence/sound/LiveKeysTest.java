@@ -181,4 +181,16 @@ class LiveKeysTest {
         keys.setModifiers(0, 0);
         assertThat(heard(36)).containsExactly(60, 64, 67);
     }
+
+    @Test
+    void lettingEverythingGoLiftsThePedalToo() {
+        keys.receive(Messages.control(0, Messages.SUSTAIN, 127));
+        keys.receive(Messages.noteOn(0, 60, 80));
+        keys.setChannel(4);
+        keys.releaseAll();
+        assertThat(output.message(output.size() - 1)).isEqualTo(Messages.control(0, Messages.SUSTAIN, 0));
+        int before = output.size();
+        keys.releaseAll();
+        assertThat(output.size()).isEqualTo(before);
+    }
 }

@@ -126,4 +126,21 @@ class PlayerTest {
             assertThat(output.time(i) - 1_000_000 - dense.micros(i) * 1000).isBetween(0L, 1000L);
         }
     }
+
+    @Test
+    void aPedalAndABendThatWereLeftDownAreTakenBackWhenItStops() {
+        Score.Builder builder = new Score.Builder();
+        builder.add(0, Messages.control(3, Messages.SUSTAIN, 127));
+        builder.add(0, Messages.of(0xE4, 0, 90));
+        builder.add(0, Messages.control(5, Messages.VOLUME, 90));
+        builder.note(0, 1_000_000, 3, 60, 80, 0);
+        player.play(builder.build(), 0, 2_000_000);
+        passMillis(100);
+        output.clear();
+        player.stop();
+        assertThat(output.size()).isEqualTo(3);
+        assertThat(output.message(0)).isEqualTo(Messages.noteOff(3, 60, 0));
+        assertThat(List.of(output.message(1), output.message(2))).containsExactly(Messages.control(3, Messages.RESET, 0),
+                Messages.control(4, Messages.RESET, 0));
+    }
 }

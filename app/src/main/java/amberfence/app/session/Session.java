@@ -207,6 +207,11 @@ public final class Session {
         });
     }
 
+    /** Whether the open song is long enough that work on it must not keep the interface waiting. */
+    public boolean isLong() {
+        return isLong(song());
+    }
+
     private static boolean isLong(Song song) {
         return song.parts().stream().mapToInt(part -> part.line().size()).sum() > LONG_SONG;
     }

@@ -19,10 +19,13 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -55,7 +58,8 @@ public final class SoundDesk {
     };
     private final Thread strummer = new Thread(this::strum, "strummer");
     private Supplier<Score> program = () -> Score.EMPTY;
-    private long end;
+    private LongSupplier until = () -> 0;
+    private long newest;
     private boolean moving;
 
     /**
@@ -128,18 +132,18 @@ public final class SoundDesk {
     public void playFrom(long tick) {
         long from = session.loop().get().map(loop -> tick >= loop.from() && tick < loop.to() ? tick : loop.from()).orElse(tick);
         long last = heard.end();
-        play(from >= last ? 0 : from, last, () -> heard.all(metronome.get()));
+        play(from >= last ? 0 : from, heard::end, () -> heard.all(metronome.get()));
     }
 
     /** Plays a stretch of the song. */
     public void playBetween(long from, long to) {
-        play(from, to, () -> heard.all(metronome.get()));
+        play(from, () -> to, () -> heard.all(metronome.get()));
     }
 
     /** Plays the selected part alone, from the playhead. */
     public void playPartAlone() {
         Integer id = session.selectedPart().get();
-        play(session.playhead().get(), heard.end(), () -> heard.parts(part -> part.id() == id, metronome.get()));
+        play(session.playhead().get(), heard::end, () -> heard.parts(part -> part.id() == id, metronome.get()));
     }
 
     /** Plays just the selected notes. */
@@ -150,7 +154,8 @@ public final class SoundDesk {
                 session.message().set(Words.say("hands.selectFirst"));
                 return;
             }
-            play(notes.get(0).start(), notes.stream().mapToLong(Note::end).max().orElseThrow(), () -> heard.notes(part, notes));
+            long last = notes.stream().mapToLong(Note::end).max().orElseThrow();
+            play(notes.get(0).start(), () -> last, () -> heard.notes(part, notes));
         });
     }
 
@@ -162,30 +167,48 @@ public final class SoundDesk {
             session.message().set(Words.say("chords.none"));
             return;
         }
-        play(spans.get(0).start(), spans.get(spans.size() - 1).end(), () -> heard.chords(spans));
+        play(spans.get(0).start(), () -> spans.get(spans.size() - 1).end(), () -> heard.chords(spans));
     }
 
-    private void play(long from, long to, Supplier<Score> what) {
+    /** @param to the tick at which it ends, asked again when the song changes */
+    private void play(long from, LongSupplier to, Supplier<Score> what) {
         program = what;
-        TimeMap time = heard.song().time();
-        outlet.whenOpen(() -> {
-            Tempi tempi = heard.tempi();
-            end = tempi.micros(to);
-            long start = tempi.micros(from);
-            Score score = what.get();
+        until = to;
+        outlet.whenOpen(() -> build(score -> {
+            TimeMap time = heard.song().time();
+            long start = heard.tempi().micros(from);
             int bars = countIn.get();
             setLoop();
             if (bars > 0) {
-                player.play(SongScore.countedIn(score, time, from, bars), start - SongScore.countInMicros(time, from, bars), end);
+                player.play(SongScore.countedIn(score, time, from, bars), start - SongScore.countInMicros(time, from, bars), end());
             } else {
-                player.play(score, start, end);
+                player.play(score, start, end());
             }
             playing.set(true);
             clock.start();
-        });
+        }));
+    }
+
+    private long end() {
+        return heard.tempi().micros(until.getAsLong());
+    }
+
+    /** Makes the score of what is played, of a long song off the interface thread; the newest wins. */
+    private void build(Consumer<Score> then) {
+        long request = ++newest;
+        if (!session.isLong()) {
+            then.accept(program.get());
+            return;
+        }
+        CompletableFuture.supplyAsync(program).thenAccept(score -> Platform.runLater(() -> {
+            if (request == newest) {
+                then.accept(score);
+            }
+        }));
     }
 
     public void stop() {
+        newest++;
         player.stop();
         follow();
     }
@@ -199,7 +222,7 @@ public final class SoundDesk {
     /** What is edited, switched or chosen while it plays is heard from now on. */
     private void exchange() {
         if (playing.get()) {
-            player.exchange(program.get(), end);
+            build(score -> player.exchange(score, end()));
         }
         surround();
     }
@@ -222,7 +245,7 @@ public final class SoundDesk {
     /** A playhead that a person moves is where playing goes on. */
     private void moved(long tick) {
         if (!moving && playing.get()) {
-            player.play(program.get(), heard.tempi().micros(tick), end);
+            build(score -> player.play(score, heard.tempi().micros(tick), end()));
         }
         if (!moving) {
             surround();
