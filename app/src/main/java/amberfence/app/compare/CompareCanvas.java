@@ -81,7 +81,7 @@ final class CompareCanvas extends Region {
         paint();
     }
 
-    private void paint() {
+    void paint() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, getWidth(), getHeight());
         if (model.a() == null || getWidth() < 2 * GAP) {
@@ -113,6 +113,10 @@ final class CompareCanvas extends Region {
             case B -> notes(g, pane, model.lineB(), false);
             case TURNS -> turns(g, pane, time);
             default -> over(g, pane);
+        }
+        if (model.playhead() >= from && model.playhead() < to) {
+            g.setFill(swatches.color(Role.ALARM));
+            g.fillRect(Math.round(pane.x(model.playhead())) - 0.5, 0, 1.5, pane.bottom());
         }
         marked.ifPresent(difference -> Stream.of(difference.a(), difference.b()).flatMap(Optional::stream)
                 .forEach(note -> ring(g, pane, note)));

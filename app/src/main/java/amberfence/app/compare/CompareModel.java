@@ -82,6 +82,11 @@ final class CompareModel {
         return results().song().part(partId);
     }
 
+    /** The tick at which the song is heard. */
+    long playhead() {
+        return session.playhead().get();
+    }
+
     Version a() {
         return a;
     }

@@ -66,6 +66,11 @@ public final class ComparePage extends BorderPane {
                 model.update();
             }
         });
+        session.playhead().addListener((property, old, now) -> {
+            if (isVisible()) {
+                canvas.paint();
+            }
+        });
         addEventFilter(KeyEvent.KEY_PRESSED, this::keyed);
     }
 
