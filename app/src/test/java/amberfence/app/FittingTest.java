@@ -238,4 +238,14 @@ class FittingTest extends WindowTest {
         type("move-amount", "2");
         assertThat(result(FRETLESS).notes().get(0).pitch() % 12).isEqualTo((first + 2) % 12);
     }
+
+    @Test
+    void strongBeatsTakeChordNotesOnlyWhenAskedFor() {
+        choose("strong-chords", 1);
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Strong beats: chord notes only”");
+        long rests = session.results().get().part(0).line().notes().stream().filter(note -> note.start() % 1440 == 0)
+                .filter(note -> !session.song().progression().at(note.start()).orElseThrow().chord().pitchClasses()
+                        .containsPitch(note.pitch())).count();
+        assertThat(rests).as("only what is left by hand or allowed").isLessThanOrEqualTo(1);
+    }
 }

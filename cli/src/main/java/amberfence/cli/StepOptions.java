@@ -54,9 +54,12 @@ final class StepOptions {
             + "approach")
     private List<Passing> letPass = new ArrayList<>();
 
+    @Option(names = "--strong-chords", description = "on strong beats only notes of the chord that sounds are inside")
+    private boolean strongChords;
+
     @Option(names = "--snap", description = "brings inside; where outside notes go: nearest, up, down, remove")
     private void snap(Snap snap) {
-        planned.add(new BringInside(snap.moveTo, Ties.SHAPE, LetPass.NOTHING));
+        planned.add(BringInside.USUAL.withMoveTo(snap.moveTo));
     }
 
     @Option(names = "--transpose", paramLabel = "N", description = "moves by semitones, down when negative")
@@ -176,7 +179,7 @@ final class StepOptions {
         List<PlannedSteps.Planned> all = planned.isEmpty() ? List.of(new PlannedSteps.Planned(BringInside.USUAL, planned.limit()))
                 : planned.all();
         return all.stream().map(step -> step.step() instanceof BringInside inside
-                ? step.withStep(inside.withTies(ties).withLetPass(passing)) : step).toList();
+                ? step.withStep(inside.withTies(ties).withLetPass(passing).withStrongChords(strongChords)) : step).toList();
     }
 
     /** What says which parts are meant when none is named, and gives the chords to the steps. */

@@ -84,7 +84,7 @@ class EveryStepTest {
     private Step step() {
         return switch (random.nextInt(14)) {
             case 0 -> new BringInside(any(MoveTo.values()), any(Ties.values()), random.nextBoolean() ? LetPass.NOTHING
-                    : new LetPass(random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), 8));
+                    : new LetPass(random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), 8), random.nextBoolean());
             case 1 -> new Move(any(Move.Unit.values()), random.nextInt(25) - 12);
             case 2 -> new MoveToKey(random.nextBoolean() ? Optional.empty() : Optional.of(key()), key(),
                     any(MoveToKey.Way.values()));

@@ -41,7 +41,16 @@ final class BringInsideForm extends VBox {
         outside.setWrapText(true);
         outside.setId("outside-names");
         getChildren().addAll(FormRows.row("steps.moveTo", moveTo), tiesRow, FormRows.row("steps.letPass", letPass(step, host)),
+                strongChords(step, host),
                 FormRows.row("steps.allowed", new AllowedChips(host.session())), outside);
+    }
+
+    /** On strong beats chord notes only, where a chord is known. */
+    private static Node strongChords(BringInside step, FormHost host) {
+        ComboBox<Boolean> box = Choice.of("strong-chords", List.of(false, true), step.strongChords(),
+                on -> Words.say(on ? "steps.strongChords" : "steps.strongScale"), on -> host.set("strongBeats",
+                        Words.say(on ? "steps.strongChords" : "steps.strongScale"), step.withStrongChords(on)));
+        return FormRows.row("step.strongBeats", box);
     }
 
     /** Which kinds of outside notes may stay, and how long they may be. */

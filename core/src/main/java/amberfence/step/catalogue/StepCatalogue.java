@@ -45,7 +45,8 @@ public final class StepCatalogue {
                                     names(Ties.values())),
                             new SettingInfo("letPass", "short outside notes off the beat that stay: passing notes, "
                                     + "neighbours, approaches, and the longest that counts as short (8 for an eighth)",
-                                    List.of())),
+                                    List.of()),
+                            new SettingInfo("strongChords", "on strong beats only notes of the chord are inside", List.of())),
                     BringInside.USUAL),
             new StepKind("move", "Move", MOVE,
                     "Moves notes by semitones, octaves or degrees of the scale.",

@@ -1,5 +1,6 @@
 package amberfence.step.fence;
 
+import amberfence.reading.BeatPlace;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
@@ -8,7 +9,10 @@ import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
 import amberfence.step.Work;
+import amberfence.theory.PitchClassSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Moves outside notes to inside ones, or leaves them out. Inside notes never move, and nothing but the pitch changes.
@@ -16,25 +20,30 @@ import java.util.List;
  * @param moveTo where outside notes go
  * @param ties what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
  * @param letPass outside notes that stay because of the way they are reached and left
+ * @param strongChords whether on strong beats only notes of the chord that sounds are inside, where one does
  */
-public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements Step {
+public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass, boolean strongChords) implements Step {
     /** To the nearest, ties keeping the line's shape. */
-    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, LetPass.NOTHING);
+    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, LetPass.NOTHING, false);
 
     public BringInside {
         letPass = letPass == null ? LetPass.NOTHING : letPass;
     }
 
     public BringInside withMoveTo(MoveTo newMoveTo) {
-        return new BringInside(newMoveTo, ties, letPass);
+        return new BringInside(newMoveTo, ties, letPass, strongChords);
     }
 
     public BringInside withTies(Ties newTies) {
-        return new BringInside(moveTo, newTies, letPass);
+        return new BringInside(moveTo, newTies, letPass, strongChords);
     }
 
     public BringInside withLetPass(LetPass newLetPass) {
-        return new BringInside(moveTo, ties, newLetPass);
+        return new BringInside(moveTo, ties, newLetPass, strongChords);
+    }
+
+    public BringInside withStrongChords(boolean newStrongChords) {
+        return new BringInside(moveTo, ties, letPass, newStrongChords);
     }
 
     @Override
@@ -42,7 +51,10 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements 
         if (setting.isDrums()) {
             return Work.drums(in);
         }
-        Bringing bringing = new Bringing(in, setting, letPass);
+        Bringing bringing = new Bringing(in, setting, letPass, strongChords);
+        if (strongChords && setting.chords().isEmpty()) {
+            bringing.work.find(new Finding.NoProgression());
+        }
         if (moveTo == MoveTo.NEAREST && (ties == Ties.SHAPE || ties == Ties.CHORD)) {
             alongTheLine(bringing);
         } else {
@@ -149,9 +161,11 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements 
         final Setting setting;
         private final Work work;
         private final LetPass.Judge passing;
-        private Neighbours current;
+        private final boolean strongChords;
+        private final Map<PitchClassSet, Neighbours> near = new HashMap<>();
 
-        Bringing(Line in, Setting setting, LetPass letPass) {
+        Bringing(Line in, Setting setting, LetPass letPass, boolean strongChords) {
+            this.strongChords = strongChords;
             this.notes = in.notes();
             this.setting = setting;
             this.work = new Work(in, setting);
@@ -159,11 +173,14 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass) implements 
         }
 
         Neighbours neighbours(Note note) {
-            var inside = setting.fence().at(note.start());
-            if (current == null || current.inside() != inside) {
-                current = new Neighbours(inside);
-            }
-            return current;
+            return near.computeIfAbsent(inside(note), Neighbours::new);
+        }
+
+        /** What is inside at a note: the fence or, on strong beats when that is asked for, the chord that sounds. */
+        private PitchClassSet inside(Note note) {
+            PitchClassSet chord = strongChords && BeatPlace.of(note.start(), setting.time()).isStrong()
+                    ? setting.chords().at(note.start()) : PitchClassSet.EMPTY;
+            return chord.isEmpty() ? setting.fence().at(note.start()) : chord;
         }
 
         boolean isOutside(Note note) {

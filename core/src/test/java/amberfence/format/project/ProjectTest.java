@@ -48,7 +48,7 @@ import org.junit.jupiter.api.io.TempDir;
 class ProjectTest {
     private static Song busy() {
         Song song = LanternFerry.song();
-        song = song.plusStep(1, new BringInside(MoveTo.LEAVE_OUT, Ties.UP, new LetPass(true, false, true, 16)));
+        song = song.plusStep(1, new BringInside(MoveTo.LEAVE_OUT, Ties.UP, new LetPass(true, false, true, 16), true));
         song = withEveryStep(song);
         song = song.withFence(song.fence().withToggled(new PitchClass(1)));
         Scale own = Scale.parseSemitones("Ferry", "0 2 3 7 8");

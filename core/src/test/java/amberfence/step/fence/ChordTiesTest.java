@@ -1,17 +1,21 @@
 package amberfence.step.fence;
 
 import static amberfence.step.fence.Bringing.bringing;
+import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
+import amberfence.edit.ProgressionEdits;
 import amberfence.reading.SoundingChords;
 import amberfence.song.Part;
+import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.PartResult;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Standing;
+import amberfence.theory.Chord;
 import amberfence.theory.PitchClassSet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -25,6 +29,18 @@ class ChordTiesTest {
         var outcome = step.apply(tune.line(), Setting.of(song, tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
         assertThat(outcome.changes().get(0).reason()).isEqualTo(new Reason.TieChordNote(67, 65));
+    }
+
+    @Test
+    void onStrongBeatsOnlyNotesOfTheChordAreInsideWhenAskedFor() {
+        Song song = ProgressionEdits.put(Song.empty("x").plusEmptyPart("tune", Role.MELODY), 0, 1920, Chord.parse("C"));
+        SoundingChords chords = SoundingChords.around(song, song.part(1));
+        // D on the first beat is no note of C; on the second it may stay. In the second bar no chord is known.
+        doing(BringInside.USUAL.withStrongChords(true)).over(chords).on("D4:2 D4:2 E4:4 D4:4 F#4:4").gives("C4:2 D4:2 E4:4 D4:4 F4:4");
+        doing(BringInside.USUAL).over(chords).on("D4:2 D4:2 E4:4").gives("D4:2 D4:2 E4:4");
+        doing(BringInside.USUAL.withStrongChords(true).withMoveTo(MoveTo.UP)).over(chords).on("D4:2 D4:2").gives("E4:2 D4:2");
+        doing(BringInside.USUAL.withStrongChords(true)).on("D4").gives("D4")
+                .finding("the song has no chords yet; put some on the progression strip, or read them from a part");
     }
 
     @Test
