@@ -105,10 +105,12 @@ class SoundTest extends WindowTest {
         waitUntil(() -> begun().contains(key(2, 50)));
         click("part-mute-2");
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Mute”");
-        waitUntil(() -> session.playhead().get() > 1500);
+        output.clear();
+        long at = session.playhead().get();
+        waitUntil(() -> session.playhead().get() > at + 2000);
         click("play");
-        assertThat(begun().stream().filter(some -> (some & 0x0F) == 2).map(some -> some >> 8)).as("no chord of bar 2")
-                .containsOnly(50, 53, 57);
+        assertThat(begun()).as("the bass goes on, the chords do not").anyMatch(some -> (some & 0x0F) == 1)
+                .noneMatch(some -> (some & 0x0F) == 2);
         click("part-solo-1");
         assertThat(session.song().part(1).sound()).isEqualTo(PartSound.USUAL.withSolo(true));
         assertThat(stuck()).isZero();
@@ -228,7 +230,7 @@ class SoundTest extends WindowTest {
         assertThat(kept).extracting(Note::pitch).as("what was heard: C♯ came inside").containsExactly(60, 67);
         assertThat(kept.get(0).start()).isPositive();
         assertThat(kept.get(1).start()).isGreaterThan(kept.get(0).end() - 1);
-        assertThat(kept.get(0).length()).isBetween(80L, 700L);
+        assertThat(kept.get(0).length()).isBetween(80L, 2500L);
         assertThat(text("status")).contains("2 notes recorded into a new take of “Voice line”");
         click("undo");
         assertThat(session.song().part(0).takes()).hasSize(takes);

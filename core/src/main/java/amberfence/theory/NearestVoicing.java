@@ -30,6 +30,8 @@ public final class NearestVoicing {
     private final boolean allNeeded;
     private final int bass;
     private final int[] pitches;
+    /** Those within reach of the voices. */
+    private int[] choice = new int[0];
 
     private NearestVoicing(int voices, Chord chord, boolean bassLowest, IntPredicate free) {
         boolean withBass = bassLowest && voices >= FEW;
@@ -90,11 +92,14 @@ public final class NearestVoicing {
     }
 
     private List<Integer> search(List<Integer> from, int reach) {
+        int lowest = from.get(0) - reach;
+        int highest = from.get(from.size() - 1) + reach;
+        choice = Arrays.stream(pitches).filter(pitch -> pitch >= lowest && pitch <= highest).toArray();
         int sets = 1 << members.size();
         int[] before = null;
         List<int[]> came = new ArrayList<>();
         for (int voice = 0; voice < from.size(); voice++) {
-            int[] now = new int[sets * pitches.length];
+            int[] now = new int[sets * choice.length];
             Arrays.fill(now, NEVER);
             came.add(step(from.get(voice), reach, before, now, sets));
             before = now;
@@ -108,7 +113,7 @@ public final class NearestVoicing {
         }
         List<Integer> found = new ArrayList<>();
         for (int voice = from.size() - 1; voice >= 0 && best >= 0; voice--) {
-            found.add(0, pitches[best / sets]);
+            found.add(0, choice[best / sets]);
             best = came.get(voice)[best];
         }
         return found;
@@ -124,9 +129,9 @@ public final class NearestVoicing {
         if (before == null) {
             least[0] = 0;
         }
-        for (int place = 0; place < pitches.length && pitches[place] <= wanted + reach; place++) {
-            boolean allowed = before != null || bass == NO_MEMBER || pitches[place] % PitchClass.COUNT == bass;
-            if (allowed && pitches[place] >= wanted - reach) {
+        for (int place = 0; place < choice.length && choice[place] <= wanted + reach; place++) {
+            boolean allowed = before != null || bass == NO_MEMBER || choice[place] % PitchClass.COUNT == bass;
+            if (allowed && choice[place] >= wanted - reach) {
                 take(place, wanted, least, leastAt, now, came);
             }
             for (int set = 0; before != null && set < sets; set++) {
@@ -141,8 +146,8 @@ public final class NearestVoicing {
 
     /** The voice takes a pitch, behind each set of members that sound already. */
     private void take(int place, int wanted, int[] least, int[] leastAt, int[] now, int[] came) {
-        int member = memberOf[pitches[place] % PitchClass.COUNT];
-        int cost = SEMITONE * Math.abs(pitches[place] - wanted);
+        int member = memberOf[choice[place] % PitchClass.COUNT];
+        int cost = SEMITONE * Math.abs(choice[place] - wanted);
         for (int set = 0; set < least.length; set++) {
             boolean again = (set >> member & 1) == 1;
             if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {
