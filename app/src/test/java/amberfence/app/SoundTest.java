@@ -3,6 +3,7 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.session.TickRange;
+import amberfence.app.words.GridWords;
 import amberfence.song.Note;
 import amberfence.song.PartSound;
 import amberfence.sound.Messages;
@@ -65,7 +66,8 @@ class SoundTest extends WindowTest {
         sleep(200);
         assertThat(output.size()).isEqualTo(before);
         assertThat(session.playhead().get()).isEqualTo(stopped);
-        assertThat(text("place")).startsWith("1 : ");
+        var position = session.song().time().position(stopped);
+        assertThat(text("place")).isEqualTo(position.bar() + " : " + position.beat());
     }
 
     @Test
@@ -325,7 +327,7 @@ class SoundTest extends WindowTest {
         List<Note> last = session.song().part(0).line().notes();
         Note pressed = last.stream().filter(some -> some.pitch() == 61).findFirst().orElseThrow();
         assertThat(last).as("the second take lies over the first").hasSize(size + 2).anyMatch(some -> some.pitch() == 60);
-        long grid = amberfence.app.words.GridWords.all().get(4).ticks(480);
+        long grid = GridWords.all().get(4).ticks(480);
         assertThat(pressed.start() % grid).isZero();
     }
 

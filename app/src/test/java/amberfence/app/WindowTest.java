@@ -79,6 +79,7 @@ abstract class WindowTest extends ApplicationTest {
     @AfterEach
     void letGo() throws TimeoutException {
         release(new KeyCode[0]);
+        interact(() -> workspace.sound().close());
         FxToolkit.cleanupStages();
     }
 

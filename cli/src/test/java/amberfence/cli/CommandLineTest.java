@@ -17,6 +17,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -381,7 +382,7 @@ class CommandLineTest {
         assertThat(run("sound", ferry, "--out", wav, "--part", "1")).isZero();
         assertThat(printed).contains("written: " + wav).contains(" seconds");
         byte[] bytes = Files.readAllBytes(wav);
-        assertThat(new String(bytes, 0, 4, java.nio.charset.StandardCharsets.US_ASCII)).isEqualTo("RIFF");
+        assertThat(new String(bytes, 0, 4, StandardCharsets.US_ASCII)).isEqualTo("RIFF");
         // 32 bars of 6/8 at 72 dotted quarters a minute, a little short of the last bar line, and two seconds to ring.
         double seconds = (bytes.length - 44) / 4.0 / 44_100;
         assertThat(seconds).isBetween(32 * 2 * 60 / 72.0, 32 * 2 * 60 / 72.0 + 2.01);

@@ -5,10 +5,12 @@ import amberfence.song.Note;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What differs between two lines. Notes of one identity belong together; of the others those that begin at one moment with
@@ -94,7 +96,7 @@ public record Comparison(List<Difference> differences, int same) {
             found.add(other);
             return true;
         });
-        java.util.Set<Note> gone = new java.util.HashSet<>(found);
+        Set<Note> gone = new HashSet<>(found);
         right.removeIf(gone::contains);
     }
 

@@ -1,5 +1,8 @@
 package amberfence.sound;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * What was played lately: each key and each note that was heard, with the clock, in a ring of fixed size, so that writing
  * allocates nothing and nothing that is older than a minute of playing is lost.
@@ -29,8 +32,8 @@ public final class Capture {
     }
 
     /** All that happened from a moment of the clock on, in order. */
-    public synchronized java.util.List<Entry> since(long nanos) {
-        java.util.List<Entry> found = new java.util.ArrayList<>();
+    public synchronized List<Entry> since(long nanos) {
+        List<Entry> found = new ArrayList<>();
         for (long i = Math.max(0, written - SIZE); i < written; i++) {
             int at = (int) (i % SIZE);
             if (times[at] >= nanos) {

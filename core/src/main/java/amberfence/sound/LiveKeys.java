@@ -53,6 +53,7 @@ public final class LiveKeys {
     private final long[] pendingAt = new long[PENDING];
     private final int[] pendingNotes = new int[PENDING];
     private int pending;
+    private Runnable wake = () -> { };
     private int learning = LiveMap.SILENCE;
     private int lastKey = LiveMap.SILENCE;
     private int lastHeard = LiveMap.SILENCE;
@@ -129,6 +130,11 @@ public final class LiveKeys {
         strumNanos = millis * 1_000_000L;
     }
 
+    /** What is told that strummed notes are to come, so that nobody has to look all the time. */
+    public synchronized void setWake(Runnable newWake) {
+        wake = newWake;
+    }
+
     /** Begins the strummed notes that are due. Returns at what time of the clock the next is, never when none is. */
     public synchronized long strum() {
         long now = nanos.getAsLong();
@@ -154,6 +160,7 @@ public final class LiveKeys {
         }
         pendingAt[place] = at;
         pendingNotes[place] = key << 14 | pitch << 7 | velocity;
+        wake.run();
     }
 
     /** A key that is let go takes its strummed notes with it that did not begin yet. */

@@ -14,7 +14,7 @@ public final class Player {
     private static final int KEYS = 16 * 128;
     private static final long MICRO = 1000;
     private static final long LONGEST_PAUSE = 2_000_000;
-    private static final long IDLE = 100_000_000;
+    private static final long IDLE = 1_000_000_000;
     private static final int CONTROLLERS = 16 * 128;
     private final Sounding sounding;
     private final LongSupplier nanos;

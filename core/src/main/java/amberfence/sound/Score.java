@@ -1,6 +1,7 @@
 package amberfence.sound;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -78,8 +79,8 @@ public final class Score {
      * @param counts how often each is held
      */
     void soundingAt(long at, int[] velocities, int[] counts) {
-        java.util.Arrays.fill(velocities, 0);
-        java.util.Arrays.fill(counts, 0);
+        Arrays.fill(velocities, 0);
+        Arrays.fill(counts, 0);
         for (int i = 0; i < micros.length && micros[i] < at; i++) {
             int key = Messages.channel(messages[i]) << 7 | Messages.first(messages[i]);
             if (Messages.isNoteOn(messages[i])) {

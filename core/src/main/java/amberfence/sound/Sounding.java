@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -99,7 +100,7 @@ public final class Sounding {
             output = fallback.get();
             close(broken);
             trouble.accept(broken.name() + " does not answer any more (" + e.getMessage() + "); going on with " + output.name());
-            java.util.Arrays.fill(held, 0);
+            Arrays.fill(held, 0);
         }
     }
 

@@ -12,6 +12,8 @@ import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
 class SongScoreTest {
@@ -74,14 +76,14 @@ class SongScoreTest {
         assertThat(tempi.micros(2400)).isEqualTo(3_250_000);
         for (long tick : new long[] {0, 1, 959, 960, 961, 1919, 2000, 100_000}) {
             assertThat(tempi.tick(tempi.micros(tick))).isEqualTo(tick);
-            assertThat(tempi.micros(tick) / 1e6).isCloseTo(time.seconds(tick), org.assertj.core.data.Offset.offset(1e-6));
+            assertThat(tempi.micros(tick) / 1e6).isCloseTo(time.seconds(tick), Offset.offset(1e-6));
         }
     }
 
     @Test
     void clicksOnEveryMainBeatAndCountsIn() {
         Song song = LanternFerry.plain().withParts(List.of());
-        Score empty = SongScore.of(song, java.util.Map.of(), part -> true, true);
+        Score empty = SongScore.of(song, Map.of(), part -> true, true);
         // 6/8 with 72 dotted quarters a minute has two clicks in a bar of 1.666 s, the first on the higher block.
         List<Integer> clicks = messages(empty, 0x90);
         assertThat(clicks.subList(0, 2)).extracting(Messages::first).containsExactly(76, 77);

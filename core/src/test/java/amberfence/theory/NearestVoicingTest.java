@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class NearestVoicingTest {
@@ -119,7 +120,7 @@ class NearestVoicingTest {
         assertThat(NearestVoicing.of(List.of(60, 64, 67), Chord.parse("C"), false, pitch -> pitch != 64))
                 .doesNotContain(64).hasSize(3);
         assertThat(NearestVoicing.of(List.of(0, 1, 2, 126, 127), Chord.parse("C"), false, pitch -> true)).hasSize(5);
-        assertThat(NearestVoicing.of(java.util.stream.IntStream.range(20, 100).boxed().toList(), Chord.parse("C"), false,
+        assertThat(NearestVoicing.of(IntStream.range(20, 100).boxed().toList(), Chord.parse("C"), false,
                 pitch -> true)).isEmpty();
     }
 }

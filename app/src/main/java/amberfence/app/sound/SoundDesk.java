@@ -38,6 +38,7 @@ import javafx.beans.property.SimpleIntegerProperty;
  * Plays the song, what is clicked, and the keys. What is edited while it plays is heard at once, without a gap.
  */
 public final class SoundDesk {
+    private static final long SLEEP = 1_000_000_000;
     private final Session session;
     private final LongSupplier nanos;
     private final HeardSong heard;
@@ -84,6 +85,7 @@ public final class SoundDesk {
         session.loop().addListener((property, old, now) -> setLoop());
         session.selectedPart().addListener((property, old, now) -> surround());
         strummer.setDaemon(true);
+        keys.setWake(() -> LockSupport.unpark(strummer));
         surround();
     }
 
@@ -93,11 +95,11 @@ public final class SoundDesk {
         strummer.start();
     }
 
-    /** Lets the notes of strummed chords begin when they are due. */
+    /** Lets the notes of strummed chords begin when they are due; in between it sleeps until it is woken. */
     private void strum() {
         while (!Thread.currentThread().isInterrupted()) {
             long wait = keys.strum() - nanos.getAsLong();
-            LockSupport.parkNanos(Math.max(100_000, Math.min(2_000_000, wait)));
+            LockSupport.parkNanos(Math.max(100_000, Math.min(SLEEP, wait)));
         }
     }
 

@@ -4,12 +4,14 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
-import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitBass.Between;
+import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitChords;
 import amberfence.step.fit.FitMelody;
 import amberfence.step.fit.Held;
+import java.util.Locale;
 import java.util.function.Function;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -38,7 +40,7 @@ final class FitForms {
     }
 
     static Node of(FitMelody step, FormHost host) {
-        Label hint = Controls.label(Words.say("form.fitMelody." + step.mode().name().toLowerCase(java.util.Locale.ROOT)), "soft",
+        Label hint = Controls.label(Words.say("form.fitMelody." + step.mode().name().toLowerCase(Locale.ROOT)), "soft",
                 "small");
         hint.setWrapText(true);
         return new FormRows().plus(SourceRows.of(step, host)).plus(
@@ -99,7 +101,7 @@ final class FitForms {
         Button others = Controls.button("fit-others", "form.otherLines",
                 event -> host.set("line", first + LINES, step.withSeed(first + LINES)), "choice");
         HBox head = new HBox(8, Controls.label(Words.say("form.linesToChoose"), "soft", "small"), Controls.filler(), others);
-        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, row);
     }
 }

@@ -1,11 +1,12 @@
 package amberfence.app.tryit;
 
 import amberfence.app.theme.Controls;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.sound.LiveKeys;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
@@ -79,7 +80,7 @@ final class PianoView extends Region {
         });
         focusedProperty().addListener((property, old, now) -> {
             if (!now) {
-                java.util.List.copyOf(down.keySet()).forEach(this::release);
+                List.copyOf(down.keySet()).forEach(this::release);
             }
             paint();
         });

@@ -12,6 +12,7 @@ import amberfence.step.Doing;
 import amberfence.step.Reason;
 import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -59,7 +60,7 @@ class FitBassTest {
     void varietyMovesMoreAndSeedsGiveOtherLinesAgainAndAgain() {
         String chart = "| Dm7 | G7 | Cmaj7 | Am7 |";
         FitBass lively = FitBass.USUAL.withVariety(80);
-        Set<Line> lines = new java.util.HashSet<>();
+        Set<Line> lines = new HashSet<>();
         for (long seed = 1; seed <= 6; seed++) {
             Line once = doing(lively.withSeed(seed)).under(chart).on(QUARTERS.repeat(4)).outcome().out();
             assertThat(doing(lively.withSeed(seed)).under(chart).on(QUARTERS.repeat(4)).outcome().out()).isEqualTo(once);

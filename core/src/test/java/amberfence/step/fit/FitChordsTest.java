@@ -3,12 +3,16 @@ package amberfence.step.fit;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.song.ChordSpan;
+import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.Progression;
 import amberfence.song.Role;
-import amberfence.step.ChordSource;
 import amberfence.step.ChordSource.Gaps;
+import amberfence.step.ChordSource;
 import amberfence.step.Doing;
 import amberfence.step.Outcome;
+import amberfence.theory.Chord;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -48,7 +52,7 @@ class FitChordsTest {
     void aNoteALittleEarlyBelongsToTheChordThatFollows() {
         var early = doing(FitChords.USUAL).under("| C | F |").on("r:8 [C4 E4 G4]:8").outcome().out().notes().stream()
                 .map(note -> note.withStart(note.start() - 50)).toList();
-        Outcome outcome = doing(FitChords.USUAL).under("| C | F |").on(amberfence.song.Line.of(early)).outcome();
+        Outcome outcome = doing(FitChords.USUAL).under("| C | F |").on(Line.of(early)).outcome();
         assertThat(outcome.out().notes()).extracting(Note::pitch).containsExactly(60, 65, 69);
         assertThat(outcome.out().notes()).extracting(Note::start).containsOnly(1870L);
     }
@@ -110,8 +114,8 @@ class FitChordsTest {
 
     @Test
     void aChordOfOneTickRulesNoNoteThatGoesOn() {
-        var tick = new amberfence.song.Progression(List.of(amberfence.song.ChordSpan.of(1, 0, 1, amberfence.theory.Chord.parse("F#")),
-                amberfence.song.ChordSpan.of(2, 1, 1920, amberfence.theory.Chord.parse("F"))));
+        var tick = new Progression(List.of(ChordSpan.of(1, 0, 1, Chord.parse("F#")),
+                ChordSpan.of(2, 1, 1920, Chord.parse("F"))));
         doing(FitChords.USUAL).under(tick).on("[C4 E4 G4]:8").gives("[C4 F4 A4]:8");
     }
 

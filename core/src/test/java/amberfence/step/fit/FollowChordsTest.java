@@ -13,8 +13,12 @@ import amberfence.step.Outcome;
 import amberfence.step.fit.FollowChords.Register;
 import amberfence.step.fit.FollowChords.Restart;
 import amberfence.theory.Chord;
+import amberfence.theory.PitchClass;
 import amberfence.theory.Voicing;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class FollowChordsTest {
@@ -22,12 +26,12 @@ class FollowChordsTest {
     private static final FollowChords OVER_C = FollowChords.USUAL.withBars(0).withHome("C");
 
     private static Progression voiced(String... chordsAndPitches) {
-        List<ChordSpan> spans = new java.util.ArrayList<>();
+        List<ChordSpan> spans = new ArrayList<>();
         for (String chord : chordsAndPitches) {
             String[] words = chord.split(" ");
             long start = spans.size() * 1920L;
             spans.add(ChordSpan.of(spans.size() + 1, start, start + 1920, Chord.parse(words[0])).withVoicing(Voicing.of(
-                    java.util.Arrays.stream(words).skip(1).map(Integer::parseInt).toList())));
+                    Arrays.stream(words).skip(1).map(Integer::parseInt).toList())));
         }
         return new Progression(spans);
     }
@@ -66,7 +70,7 @@ class FollowChordsTest {
 
     @Test
     void everyFigureComesBackAsItWasOverItsOwnChord() {
-        java.util.Random random = new java.util.Random(5);
+        Random random = new Random(5);
         String[] chords = {"C", "Dm7", "G7", "F/A", "Am9", "Bø7", "E7b9", "Csus4", "Ab"};
         for (int round = 0; round < 300; round++) {
             StringBuilder text = new StringBuilder();
@@ -87,7 +91,7 @@ class FollowChordsTest {
         for (String chord : chords) {
             List<Note> notes = doing(OVER_C).under("| " + chord + " |").on("C4 G4 E4 C5").outcome().out().notes();
             Chord over = Chord.parse(chord);
-            assertThat(notes.stream().sorted(Note.IN_TIME).map(note -> over.member(amberfence.theory.PitchClass.of(note.pitch()))
+            assertThat(notes.stream().sorted(Note.IN_TIME).map(note -> over.member(PitchClass.of(note.pitch()))
                     .orElseThrow().role())).containsExactly("root", "fifth", "third", "root");
         }
     }
