@@ -93,4 +93,8 @@ public sealed interface Finding {
     /** The figure is longer than some chords, under which so many of its notes are not reached. */
     record FigureCut(int notes, int chords) implements Finding {
     }
+
+    /** Variety was asked for, but all of the line's notes are strong: none lies between. */
+    record NothingBetween(int notes) implements Finding {
+    }
 }

@@ -191,7 +191,10 @@ public final class StepWords {
     }
 
     private static String ofFigures(Finding finding) {
-        if (finding instanceof Finding.NoFigure) {
+        if (finding instanceof Finding.NothingBetween f) {
+            return "all " + count(f.notes(), "note is", "notes are") + " on strong beats or the first under a chord, so that there is "
+                    + "no room for variety; cut long notes first";
+        } else if (finding instanceof Finding.NoFigure) {
             return "there is no figure yet: draw one in the grid, take one from selected notes, or choose a part with notes";
         } else if (finding instanceof Finding.FigureAtHome) {
             return "every note is numbered against the chord that sounds there, so nothing moves; name the chord over which they "

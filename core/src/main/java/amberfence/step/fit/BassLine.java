@@ -5,6 +5,7 @@ import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.Finding;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Work;
@@ -15,6 +16,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * One bassline while it is found: for every stroke the pitches that it may take, and the cheapest way through them, by
@@ -91,6 +93,11 @@ final class BassLine {
             }
         }
         chordless.report(work);
+        long free = line.stream().filter(setting::isFree).count();
+        if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> setting.isFree(line.get(i)))
+                .allMatch(this::isStrong)) {
+            work.find(new Finding.NothingBetween((int) free));
+        }
     }
 
     private Reason reason(Candidate taken, int chord, Candidate next) {

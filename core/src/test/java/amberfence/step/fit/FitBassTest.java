@@ -93,6 +93,14 @@ class FitBassTest {
     }
 
     @Test
+    void saysWhyALineOfStrongNotesGetsNoVariety() {
+        doing(PLAIN.withVariety(60)).under("| C | C |").on("C2:8 C2:8").gives("C2:8 C2:8").finding("all 2 notes are on strong beats or "
+                + "the first under a chord, so that there is no room for variety; cut long notes first");
+        doing(PLAIN).under("| C | C |").on("C2:8 C2:8").finding();
+        assertThat(doing(PLAIN.withVariety(60)).under("| C |").on("C2:2 C2:2").outcome().findings()).isEmpty();
+    }
+
+    @Test
     void saysWhatItCannotDo() {
         doing(PLAIN).on("C2").gives("C2")
                 .finding("the song has no chords yet; put some on the progression strip, or read them from a part");
