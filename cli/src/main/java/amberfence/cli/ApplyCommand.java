@@ -158,9 +158,7 @@ final class ApplyCommand implements Runnable {
     private Song withSteps(Song song, Part part) {
         Song planned = song;
         for (PlannedSteps.Planned step : steps.planned()) {
-            long slot = planned.nextId();
-            planned = planned.plusStep(part.id(), steps.fit().sourced(step.step(), song, part)).withPart(part.id(), same -> same.withSteps(same.steps().stream()
-                    .map(old -> old.id() == slot ? old.withLimit(step.pick()) : old).toList()));
+            planned = planned.plusStep(part.id(), steps.fit().sourced(step.step(), song, part), step.pick());
         }
         boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
         return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;

@@ -5,7 +5,6 @@ import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.Step;
 import amberfence.step.move.Move;
 import amberfence.step.pick.Pick;
@@ -55,12 +54,7 @@ public final class ChordMoves {
                 following.add(part.name());
                 continue;
             }
-            StepSlot slot = StepSlot.of(changed.nextId(), move).withLimit(Optional.of(new Pick.Frozen(NoteSet.of(under))));
-            changed = changed.withNextId(changed.nextId() + 1).withPart(part.id(), old -> {
-                List<StepSlot> steps = new ArrayList<>(old.steps());
-                steps.add(slot);
-                return old.withSteps(steps);
-            });
+            changed = changed.plusStep(part.id(), move, Optional.of(new Pick.Frozen(NoteSet.of(under))));
             moved.add(part.name());
         }
         return new Done(changed, moved, following);

@@ -1,12 +1,9 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -32,13 +29,6 @@ public final class Clashes {
     }
 
     private Clashes() {
-    }
-
-    /** All clashes of a line in its order. */
-    public static List<Clash> of(Line line, RulingChords ruling, TimeMap time) {
-        List<Clash> found = new ArrayList<>();
-        line.notes().forEach(note -> of(note, ruling, time).ifPresent(found::add));
-        return found;
     }
 
     /** How a note clashes, if it does. */

@@ -73,9 +73,14 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
 
     /** Adds a step at the end of a part's list. */
     public Song plusStep(int partId, Treatment treatment) {
+        return plusStep(partId, treatment, Optional.empty());
+    }
+
+    /** Adds a step that may be limited to some notes at the end of a part's list. */
+    public Song plusStep(int partId, Treatment treatment, Optional<Limit> limit) {
         return withNextId(nextId + 1).withPart(partId, part -> {
             List<StepSlot> steps = new ArrayList<>(part.steps());
-            steps.add(StepSlot.of(nextId, treatment));
+            steps.add(StepSlot.of(nextId, treatment).withLimit(limit));
             return part.withSteps(steps);
         });
     }

@@ -1,7 +1,6 @@
 package amberfence.sound;
 
 import amberfence.theory.PitchClassSet;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.LongSupplier;
 
@@ -299,12 +298,5 @@ public final class LiveKeys {
     /** Everything played lately. */
     public Capture capture() {
         return capture;
-    }
-
-    /** Forgets what was played before, for the shape of what comes. */
-    public synchronized void forget() {
-        lastKey = LiveMap.SILENCE;
-        lastHeard = LiveMap.SILENCE;
-        Arrays.fill(heardCounts, 0);
     }
 }

@@ -11,24 +11,16 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
 
 /**
  * What is played on. It is opened when something is to be heard for the first time, off the interface thread; where there is
  * nothing to open, all runs silently and says so once.
  */
 final class Outlet {
-    /** Opens an output. */
-    interface Opener {
-        SoundOutput open() throws IOException;
-    }
-
     private final Session session;
     private final Sounding sounding;
-    private final ReadOnlyStringWrapper name = new ReadOnlyStringWrapper("");
     private final Runnable begin;
-    private Opener usual;
+    private OutputOpener usual;
     private CompletableFuture<Void> opened;
     private volatile Optional<Path> sounds = Optional.empty();
 
@@ -36,7 +28,7 @@ final class Outlet {
      * @param usual opens the output to begin with
      * @param begin runs once, before anything is heard
      */
-    Outlet(Session session, Opener usual, Runnable begin) {
+    Outlet(Session session, OutputOpener usual, Runnable begin) {
         this.session = session;
         this.usual = usual;
         this.begin = begin;
@@ -47,21 +39,13 @@ final class Outlet {
         return sounding;
     }
 
-    /** Its name, once it is open. */
-    ReadOnlyStringProperty name() {
-        return name.getReadOnlyProperty();
-    }
-
     /** The file whose sounds are played with, if one was chosen. */
     Optional<Path> sounds() {
         return sounds;
     }
 
     private void tell(String trouble) {
-        Platform.runLater(() -> {
-            session.message().set(trouble);
-            name.set(sounding.outputName());
-        });
+        Platform.runLater(() -> session.message().set(trouble));
     }
 
     /** Runs something when the output is open; it is opened with the first that asks. */
@@ -74,7 +58,6 @@ final class Outlet {
                 } catch (IOException e) {
                     tell(Words.say("sound.none", e.getMessage()));
                 }
-                Platform.runLater(() -> name.set(sounding.outputName()));
             });
         }
         if (opened.isDone()) {
@@ -89,7 +72,7 @@ final class Outlet {
      *
      * @param then runs when it is open
      */
-    void choose(Opener opener, Runnable then) {
+    void choose(OutputOpener opener, Runnable then) {
         usual = opener;
         if (opened == null) {
             whenOpen(then);
@@ -98,10 +81,7 @@ final class Outlet {
         CompletableFuture.runAsync(() -> {
             try {
                 sounding.replace(opener.open());
-                Platform.runLater(() -> {
-                    name.set(sounding.outputName());
-                    then.run();
-                });
+                Platform.runLater(then);
             } catch (IOException e) {
                 tell(e.getMessage());
             }

@@ -10,15 +10,12 @@ import amberfence.sound.LiveKeys;
 import amberfence.sound.Player;
 import amberfence.sound.Score;
 import amberfence.sound.SongScore;
-import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
 import amberfence.sound.Tempi;
 import amberfence.theory.ChordTone;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
@@ -30,7 +27,6 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
-import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 
@@ -67,11 +63,11 @@ public final class SoundDesk {
      * @param usual opens the output to begin with; what it throws says why there is none
      * @param nanos a clock in nanoseconds
      */
-    public SoundDesk(Session session, Callable<SoundOutput> usual, LongSupplier nanos) {
+    public SoundDesk(Session session, OutputOpener usual, LongSupplier nanos) {
         this.session = session;
         this.nanos = nanos;
         this.heard = new HeardSong(session);
-        this.outlet = new Outlet(session, opening(usual), this::begin);
+        this.outlet = new Outlet(session, usual, this::begin);
         this.sounding = outlet.sounding();
         this.player = new Player(sounding, nanos);
         this.preview = new Player(sounding, nanos);
@@ -104,21 +100,8 @@ public final class SoundDesk {
     }
 
     /** Goes on with another output; what cannot be opened is told, and nothing changes. */
-    public void choose(Callable<SoundOutput> opener) {
-        outlet.choose(opening(opener), this::exchange);
-    }
-
-    /** What an output's opening throws is told as trouble with the output. */
-    private static Outlet.Opener opening(Callable<SoundOutput> opener) {
-        return () -> {
-            try {
-                return opener.call();
-            } catch (IOException e) {
-                throw e;
-            } catch (Exception e) {
-                throw new IOException(e.getMessage(), e);
-            }
-        };
+    public void choose(OutputOpener opener) {
+        outlet.choose(opener, this::exchange);
     }
 
     /** Plays from the playhead, or stops. */
@@ -306,11 +289,6 @@ public final class SoundDesk {
     /** How many bars are counted in. */
     public IntegerProperty countIn() {
         return countIn;
-    }
-
-    /** What is played on, once it is open. */
-    public ReadOnlyStringProperty outputName() {
-        return outlet.name();
     }
 
     /** The score of the whole song as it is heard now, for writing it to a file. */
