@@ -63,14 +63,21 @@ public final class AmberFence extends Application {
         stage.setMinHeight(620);
         stage.show();
         workspace.focusLadder();
+        Thread.setDefaultUncaughtExceptionHandler(workspace.troubles()::uncaught);
+        stage.setOnCloseRequest(event -> {
+            if (!workspace.mayClose(stage::close)) {
+                event.consume();
+            }
+        });
         if (System.getProperty("amberfence.firstPicture") != null) {
             FirstPicture.leaveAfter(scene);
         }
-        arguments.file().ifPresent(workspace.files()::open);
         if (arguments.screenshot().isPresent()) {
+            arguments.file().ifPresent(workspace.files()::open);
             new Screenshots(scene, workspace, session).take(arguments);
-        } else if (!arguments.demo() && arguments.file().isEmpty()) {
-            workspace.files().recover();
+        } else {
+            // Whatever this run was started with: work that was left is offered first.
+            workspace.files().offerUnsaved(() -> arguments.file().ifPresent(workspace.files()::open));
         }
     }
 
@@ -79,6 +86,7 @@ public final class AmberFence extends Application {
         if (workspace != null) {
             workspace.files().leave();
             workspace.sound().close();
+            workspace.troubles().close();
         }
     }
 

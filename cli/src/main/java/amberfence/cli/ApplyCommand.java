@@ -90,6 +90,7 @@ final class ApplyCommand implements Runnable {
         Song song = project != null ? CommandFiles.readProject(project) : fromMidi(out);
         Map<Integer, PartResult> results = PartResult.all(song);
         MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
+        export.repairs().forEach(repair -> out.println("repaired: " + repair.text()));
         CommandFiles.write(target, export.toBytes());
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));

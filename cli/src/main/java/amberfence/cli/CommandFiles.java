@@ -1,14 +1,15 @@
 package amberfence.cli;
 
+import amberfence.format.FileBytes;
+import amberfence.format.FileTrouble;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiImport;
 import amberfence.format.midi.MidiReader;
-import amberfence.format.project.ProjectReader;
+import amberfence.format.project.ProjectFile;
 import amberfence.song.Song;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 
 /** Files of a command, with failures in words. */
@@ -18,7 +19,7 @@ final class CommandFiles {
 
     static MidiImport readMidi(Path file) {
         try {
-            return MidiReader.read(bytes(file), file.getFileName().toString());
+            return MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), name(file));
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }
@@ -26,23 +27,18 @@ final class CommandFiles {
 
     static Song readProject(Path file) {
         try {
-            return ProjectReader.read(bytes(file), file.getFileName().toString()).song();
+            return ProjectFile.open(file).document().song();
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }
     }
 
-    private static byte[] bytes(Path file) {
-        if (Files.isDirectory(file)) {
-            throw new CommandFailure(CommandFailure.UNREADABLE, file + " is a folder, not a file");
-        }
-        try {
-            return Files.readAllBytes(file);
-        } catch (NoSuchFileException e) {
-            throw new CommandFailure(CommandFailure.UNREADABLE, file + " does not exist");
-        } catch (IOException e) {
-            throw new CommandFailure(CommandFailure.UNREADABLE, file + " cannot be read: " + e.getMessage());
-        }
+    private static String name(Path file) {
+        return String.valueOf(file.getFileName());
+    }
+
+    static CommandFailure notWritten(Path target, IOException trouble) {
+        return new CommandFailure(CommandFailure.NOT_WRITTEN, target + " cannot be written: " + FileTrouble.reason(trouble));
     }
 
     /** Refuses targets that are the input itself, before any work is done. */
@@ -53,12 +49,17 @@ final class CommandFiles {
                         + " is the input itself; the original is never written over, choose another name");
             }
         } catch (IOException e) {
-            throw new CommandFailure(CommandFailure.NOT_WRITTEN, target + " cannot be looked at: " + e.getMessage());
+            throw new CommandFailure(CommandFailure.NOT_WRITTEN, target + " cannot be looked at: " + FileTrouble.reason(e));
         }
         Path folder = target.toAbsolutePath().getParent();
         if (Files.isDirectory(target) || folder == null || !Files.isDirectory(folder)) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, target
                     + (Files.isDirectory(target) ? " is a folder" : " lies in a folder that does not exist"));
+        }
+        try {
+            WholeFile.check(target);
+        } catch (IOException e) {
+            throw notWritten(target, e);
         }
     }
 
@@ -66,7 +67,7 @@ final class CommandFiles {
         try {
             WholeFile.write(target, content);
         } catch (IOException e) {
-            throw new CommandFailure(CommandFailure.NOT_WRITTEN, target + " cannot be written: " + e.getMessage());
+            throw notWritten(target, e);
         }
     }
 }

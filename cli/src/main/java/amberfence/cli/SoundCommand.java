@@ -5,13 +5,11 @@ import amberfence.song.Song;
 import amberfence.sound.Score;
 import amberfence.sound.SongScore;
 import amberfence.sound.SoundFile;
+import amberfence.sound.SoundsException;
 import amberfence.sound.Tempi;
 import amberfence.step.PartResult;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,10 +59,12 @@ final class SoundCommand implements Runnable {
         Predicate<Part> heard = chosen.isEmpty() ? SongScore.audible(song) : part -> chosen.contains(song.parts().indexOf(part));
         Score score = SongScore.of(song, PartResult.lines(song), heard, metronome);
         long end = new Tempi(song.time()).micros(song.end());
-        try (OutputStream to = new BufferedOutputStream(Files.newOutputStream(target))) {
-            SoundFile.write(score, 0, end, Optional.ofNullable(sounds), to, share -> { }, () -> false);
+        try {
+            SoundFile.writeTo(target, score, 0, end, Optional.ofNullable(sounds), share -> { }, () -> false);
+        } catch (SoundsException e) {
+            throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         } catch (IOException e) {
-            throw new CommandFailure(CommandFailure.NOT_WRITTEN, e.getMessage());
+            throw CommandFiles.notWritten(target, e);
         }
         out.printf(Locale.ROOT, "written: %s, %.1f seconds%n", target, SoundFile.frames(0, end) / (double) SoundFile.RATE);
     }

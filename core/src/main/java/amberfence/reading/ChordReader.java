@@ -21,6 +21,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Reads chords over time out of the notes of one or several lines. What sounds is weighed by length and loudness in every
@@ -49,6 +50,8 @@ public final class ChordReader {
     private static final double[] TELLS = {0, 0.25, 0.6, 1};
     /** So many beats a chord that was cut short holds on in silence. */
     private static final int HOLDS = 16;
+    /** Beyond so many beats a song is looked at only where something happens in it. */
+    private static final long MOST_BEATS = 100_000;
     /** Pitch classes with less than this share of a stretch are passing notes. */
     private static final double PASSING = 0.09;
     /** Kinds up to here, in the order of the table, are plain enough to be believed when all their notes sound. */
@@ -138,14 +141,39 @@ public final class ChordReader {
         return readings.stream().distinct().toList();
     }
 
-    /** Main beats from the first note's to the one after the last note's end. */
+    /**
+     * Main beats from the first note's to the one after the last note's end. Where nothing sounds for longer than a chord
+     * holds on, and in songs longer than any, where nothing begins or ends, one stretch stands for all the beats.
+     */
     private long[] cells() {
         long end = notes.stream().mapToLong(Note::end).max().orElseThrow();
+        long first = notes.get(0).start();
+        boolean endless = (end - first) / time.pulseLength(first) > MOST_BEATS;
+        TreeSet<Long> events = new TreeSet<>();
+        for (Note note : notes) {
+            events.add(note.start());
+            events.add(note.end());
+        }
         List<Long> lines = new ArrayList<>();
-        long at = time.barStart(time.barOf(notes.get(0).start()));
+        long at = time.barStart(time.barOf(first));
+        int next = 0;
+        long sounding = at;
+        long quiet = at;
         while (at < end) {
             lines.add(at);
+            while (next < notes.size() && notes.get(next).start() <= at) {
+                sounding = Math.max(sounding, notes.get(next++).end());
+            }
+            quiet = sounding > at ? at : quiet;
             at = time.nextPulse(at);
+            boolean silent = next < notes.size() && sounding <= quiet && (at - quiet) / time.pulseLength(quiet) > HOLDS + 1;
+            Long event = endless ? events.higher(at) : null;
+            long skip = silent ? notes.get(next).start() : event == null ? at : event;
+            if (skip > at && time.barStart(time.barOf(skip)) > at) {
+                lines.add(at);
+                at = time.barStart(time.barOf(skip));
+                quiet = at;
+            }
         }
         lines.add(at);
         return lines.stream().mapToLong(Long::longValue).toArray();

@@ -6,6 +6,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Range;
 import amberfence.theory.Spelling;
+import java.util.Arrays;
 import java.util.List;
 
 /** The fence by tick: which pitch classes are inside, and in which key, at any moment; and which notes are allowed. */
@@ -25,11 +26,8 @@ public final class FenceLine {
     }
 
     private int span(long tick) {
-        int index = starts.length - 1;
-        while (index > 0 && starts[index] > tick) {
-            index--;
-        }
-        return index;
+        int found = Arrays.binarySearch(starts, tick);
+        return found < 0 ? Math.max(0, -found - 2) : found;
     }
 
     public PitchClassSet at(long tick) {

@@ -1,6 +1,6 @@
 package amberfence.song;
 
-import java.util.BitSet;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
@@ -8,12 +8,12 @@ import java.util.stream.LongStream;
 
 /** Some notes of a song by their identities, or all of them. */
 public final class NoteSet {
-    public static final NoteSet NONE = new NoteSet(new BitSet());
+    public static final NoteSet NONE = new NoteSet(new long[0]);
     public static final NoteSet ALL = new NoteSet(null);
-    /** Null stands for all. */
-    private final BitSet members;
+    /** In ascending order, each once; null stands for all. */
+    private final long[] members;
 
-    private NoteSet(BitSet members) {
+    private NoteSet(long[] members) {
         this.members = members;
     }
 
@@ -27,9 +27,7 @@ public final class NoteSet {
     }
 
     private static NoteSet of(LongStream ids) {
-        BitSet members = new BitSet();
-        ids.filter(id -> id > 0).forEach(id -> members.set(Math.toIntExact(id)));
-        return new NoteSet(members);
+        return new NoteSet(ids.filter(id -> id > 0).sorted().distinct().toArray());
     }
 
     public boolean contains(Note note) {
@@ -37,7 +35,7 @@ public final class NoteSet {
     }
 
     public boolean contains(long id) {
-        return members == null || id > 0 && id <= Integer.MAX_VALUE && members.get((int) id);
+        return members == null || Arrays.binarySearch(members, id) >= 0;
     }
 
     /** The same with some notes added or taken out. Of all notes none can be taken out. */
@@ -45,14 +43,16 @@ public final class NoteSet {
         if (members == null) {
             return this;
         }
-        BitSet changed = (BitSet) members.clone();
-        ids.stream().filter(id -> id > 0).forEach(id -> changed.set(Math.toIntExact(id), in));
-        return new NoteSet(changed);
+        if (in) {
+            return of(LongStream.concat(LongStream.of(members), ids.stream().mapToLong(Long::longValue)));
+        }
+        NoteSet out = of(ids);
+        return of(LongStream.of(members).filter(id -> !out.contains(id)));
     }
 
     /** The same notes under other identities. */
     public NoteSet renamed(LongUnaryOperator renaming) {
-        return members == null ? this : of(members.stream().asLongStream().map(renaming));
+        return members == null ? this : of(LongStream.of(members).map(renaming));
     }
 
     public boolean isAll() {
@@ -60,7 +60,7 @@ public final class NoteSet {
     }
 
     public boolean isEmpty() {
-        return members != null && members.isEmpty();
+        return members != null && members.length == 0;
     }
 
     /** The identities in ascending order; of all notes there is no list. */
@@ -68,7 +68,7 @@ public final class NoteSet {
         if (members == null) {
             throw new IllegalStateException("all notes have no list of identities; ask the line");
         }
-        return members.stream().asLongStream().boxed().toList();
+        return LongStream.of(members).boxed().toList();
     }
 
     /** The notes of a line that are in the set, in its order. */
@@ -90,16 +90,16 @@ public final class NoteSet {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof NoteSet set && (members == null ? set.members == null : members.equals(set.members));
+        return other instanceof NoteSet set && Arrays.equals(members, set.members);
     }
 
     @Override
     public int hashCode() {
-        return members == null ? -1 : members.hashCode();
+        return Arrays.hashCode(members);
     }
 
     @Override
     public String toString() {
-        return members == null ? "all notes" : members.toString();
+        return members == null ? "all notes" : Arrays.toString(members);
     }
 }

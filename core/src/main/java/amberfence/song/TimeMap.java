@@ -2,28 +2,54 @@ package amberfence.song;
 
 import amberfence.theory.Range;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * Tempo and metre over time; turns ticks into bar, beat and tick and back, in any metre. A change of metre begins a bar,
  * wherever it stands. Beats that do not fall on whole ticks begin on the tick before.
- *
- * @param ticksPerQuarter 1–65535
- * @param tempos by tick, the first at 0
- * @param metres by tick, the first at 0
  */
-public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metres) {
+public final class TimeMap {
     private static final Range RESOLUTION = new Range("ticks per quarter", 1, 65535);
+    private final int ticksPerQuarter;
+    private final List<Tempo> tempos;
+    private final List<Metre> metres;
+    /** How many bars lie before each metre, so that files with thousands of metres are not counted through for every note. */
+    private final long[] barsBefore;
 
-    public TimeMap {
-        RESOLUTION.check(ticksPerQuarter);
-        tempos = List.copyOf(tempos);
-        metres = List.copyOf(metres);
+    /**
+     * @param ticksPerQuarter 1–65535
+     * @param givenTempos by tick, the first at 0
+     * @param givenMetres by tick, the first at 0
+     */
+    public TimeMap(int ticksPerQuarter, List<Tempo> givenTempos, List<Metre> givenMetres) {
+        this.ticksPerQuarter = RESOLUTION.check(ticksPerQuarter);
+        this.tempos = List.copyOf(givenTempos);
+        this.metres = List.copyOf(givenMetres);
         if (tempos.isEmpty() || tempos.get(0).tick() != 0 || metres.isEmpty() || metres.get(0).tick() != 0) {
             throw new IllegalArgumentException("a time map has a tempo and a metre at tick 0");
         }
         checkOrder(tempos.stream().mapToLong(Tempo::tick).toArray(), "tempos");
         checkOrder(metres.stream().mapToLong(Metre::tick).toArray(), "metres");
+        barsBefore = new long[metres.size()];
+        for (int i = 1; i < barsBefore.length; i++) {
+            barsBefore[i] = barsBefore[i - 1] + barsIn(i - 1);
+        }
+    }
+
+    public int ticksPerQuarter() {
+        return ticksPerQuarter;
+    }
+
+    /** By tick, the first at 0. */
+    public List<Tempo> tempos() {
+        return tempos;
+    }
+
+    /** By tick, the first at 0. */
+    public List<Metre> metres() {
+        return metres;
     }
 
     /** A constant tempo and metre. */
@@ -51,11 +77,17 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
     }
 
     public Tempo tempoAt(long tick) {
-        int i = tempos.size() - 1;
-        while (tempos.get(i).tick() > tick) {
-            i--;
+        int low = 0;
+        int high = tempos.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (tempos.get(middle).tick() <= tick) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
         }
-        return tempos.get(i);
+        return tempos.get(low);
     }
 
     private int metreIndex(long tick) {
@@ -97,15 +129,18 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
         return bars;
     }
 
+    /** How many whole bars lie before a tick; more than {@link #position} can tell when a song is endless. */
+    public long barsUntil(long tick) {
+        int index = metreIndex(tick);
+        return barsBefore[index] + beatAt(metres.get(index), tick) / metres.get(index).numerator();
+    }
+
     /** Where a tick falls. */
     public BarPosition position(long tick) {
         Range.TICK.check(tick);
         int index = metreIndex(tick);
         Metre metre = metres.get(index);
-        long bars = 0;
-        for (int i = 0; i < index; i++) {
-            bars += barsIn(i);
-        }
+        long bars = barsBefore[index];
         long beat = beatAt(metre, tick);
         return new BarPosition((int) (bars + beat / metre.numerator() + 1), (int) (beat % metre.numerator() + 1),
                 tick - metre.tick() - beatOffset(metre, beat));
@@ -114,11 +149,9 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
     /** The tick of a place; a beat beyond the bar's last counts on into the next bar. */
     public long tick(BarPosition position) {
         long bar = position.bar() - 1L;
-        int index = 0;
-        while (index < metres.size() - 1 && bar >= barsIn(index)) {
-            bar -= barsIn(index);
-            index++;
-        }
+        int found = Arrays.binarySearch(barsBefore, bar);
+        int index = found < 0 ? -found - 2 : found;
+        bar -= barsBefore[index];
         Metre metre = metres.get(index);
         return metre.tick() + beatOffset(metre, bar * metre.numerator() + position.beat() - 1) + position.tick();
     }
@@ -186,5 +219,21 @@ public record TimeMap(int ticksPerQuarter, List<Tempo> tempos, List<Metre> metre
             beat++;
         }
         return ticks;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof TimeMap map && ticksPerQuarter == map.ticksPerQuarter && tempos.equals(map.tempos)
+                && metres.equals(map.metres);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(ticksPerQuarter, tempos, metres);
+    }
+
+    @Override
+    public String toString() {
+        return ticksPerQuarter + " ticks a quarter, " + tempos + ", " + metres;
     }
 }

@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.format.WholeFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -61,6 +62,24 @@ public final class SoundFile {
             return !stopped.getAsBoolean();
         } catch (MidiUnavailableException e) {
             throw new IOException("the synthesizer of this Java cannot be used: " + e.getMessage(), e);
+        }
+    }
+
+    /**
+     * Writes a WAV file on the disk, whole or not at all; see {@link #write}.
+     *
+     * @throws SoundsException when the file of sounds cannot be used
+     */
+    public static boolean writeTo(Path target, Score score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
+                                  BooleanSupplier stopped) throws IOException {
+        WholeFile.check(target);
+        try {
+            return WholeFile.write(target, out -> write(score, from, to, sounds, out, progress, stopped));
+        } catch (RuntimeException | OutOfMemoryError e) {
+            if (sounds.isPresent()) {
+                throw new SoundsException(sounds.get(), SoundBankFile.DAMAGED, e);
+            }
+            throw e;
         }
     }
 

@@ -1,21 +1,15 @@
 package amberfence.sound;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.MidiUnavailableException;
 import javax.sound.midi.Receiver;
-import javax.sound.midi.Soundbank;
 import javax.sound.midi.Synthesizer;
 
 /** The JDK's own synthesizer, with its own sounds or those of a SoundFont 2 or DLS file. */
 public final class SynthesizerOutput implements SoundOutput {
-    private static final int HEAD = 12;
     private final Synthesizer synthesizer;
     private final Receiver receiver;
 
@@ -46,26 +40,9 @@ public final class SynthesizerOutput implements SoundOutput {
     }
 
     /** Puts the sounds of a file in. */
-    static void load(Synthesizer synthesizer, Optional<Path> sounds) throws IOException {
+    static void load(Synthesizer synthesizer, Optional<Path> sounds) throws SoundsException {
         if (sounds.isPresent()) {
-            synthesizer.loadAllInstruments(read(sounds.get()));
-        }
-    }
-
-    private static Soundbank read(Path file) throws IOException {
-        byte[] head;
-        try (InputStream in = Files.newInputStream(file)) {
-            head = in.readNBytes(HEAD);
-        }
-        String kind = new String(head, StandardCharsets.ISO_8859_1);
-        // The JDK would take any sound for an instrument, even a MIDI file.
-        if (head.length < HEAD || !kind.startsWith("RIFF") || !kind.endsWith("sfbk") && !kind.endsWith("DLS ")) {
-            throw new IOException(file + " holds no sounds that can be read; SoundFont 2 and DLS files can");
-        }
-        try {
-            return MidiSystem.getSoundbank(file.toFile());
-        } catch (InvalidMidiDataException e) {
-            throw new IOException(file + " holds no sounds that can be read; SoundFont 2 and DLS files can", e);
+            SoundBankFile.load(synthesizer, sounds.get());
         }
     }
 

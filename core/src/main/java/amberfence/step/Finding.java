@@ -97,4 +97,16 @@ public sealed interface Finding {
     /** Variety was asked for, but all of the line's notes are strong: none lies between. */
     record NothingBetween(int notes) implements Finding {
     }
+
+    /** The part and others listen to each other, so that where the circle closes notes before any step are heard. */
+    record ListensInCircle(int parts) implements Finding {
+    }
+
+    /** The step would make more notes than a part can hold; nothing is done. */
+    record TooMuch() implements Finding {
+    }
+
+    /** The step broke off; nothing is done. What was thrown is for those who mend it. */
+    record Failed(Throwable cause) implements Finding {
+    }
 }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Line;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -19,6 +20,13 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
     /** A line that nothing needed to be done to. */
     public static Outcome unchanged(Line line, List<Finding> findings) {
         return new Outcome(line, List.of(), List.of(), findings, line.size());
+    }
+
+    /** The same with one more finding. */
+    public Outcome plus(Finding finding) {
+        List<Finding> more = new ArrayList<>(findings);
+        more.add(finding);
+        return new Outcome(out, changes, kept, more, considered);
     }
 
     /** How many notes were looked at and were right already. */

@@ -27,25 +27,38 @@ public record PartResult(Line original, List<Stage> stages) {
 
     /** Applies the steps of a part, in its song. */
     public static PartResult of(Song song, Part part) {
-        return of(song, part, OtherParts.of(song, part));
+        return SongResults.of(song).of(part);
     }
 
-    static PartResult of(Song song, Part part, OtherParts others) {
-        Setting setting = Setting.of(song, part, others);
+    static PartResult of(Part part, Setting around, Listening listening) {
+        Setting setting = around;
         List<Stage> stages = new ArrayList<>();
         Line line = part.line();
         for (StepSlot slot : part.steps()) {
             if (slot.on() && slot.treatment() instanceof Step step) {
-                Line input = line;
-                Setting around = setting;
-                NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(input, around)).orElse(NoteSet.ALL);
-                Outcome outcome = step.apply(line, setting.withNotes(picked, slot.left()));
-                stages.add(new Stage(slot, line, outcome));
+                Outcome outcome = outcome(step, slot, line, setting);
+                stages.add(new Stage(slot, line, listening.isInCircle(part.id()) && step.listensTo().stream()
+                        .anyMatch(listening.circle(part.id())::contains) ? outcome.plus(new Finding.ListensInCircle(
+                                listening.circle(part.id()).size())) : outcome));
                 line = outcome.out();
                 setting = step.following(setting);
             }
         }
         return new PartResult(part.line(), stages);
+    }
+
+    /** A step that fails, or that would make more than anybody wants, lets the notes pass and says so. */
+    private static Outcome outcome(Step step, StepSlot slot, Line line, Setting setting) {
+        try {
+            NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, setting)).orElse(NoteSet.ALL);
+            return step.apply(line, setting.withNotes(picked, slot.left()));
+        } catch (StoppedException e) {
+            throw e;
+        } catch (Work.TooMuch e) {
+            return Outcome.unchanged(line, List.of(new Finding.TooMuch()));
+        } catch (RuntimeException | StackOverflowError e) {
+            return Outcome.unchanged(line, List.of(new Finding.Failed(e)));
+        }
     }
 
     /** What one step would make of the line that reaches it, were its settings those of another step. */
@@ -57,9 +70,7 @@ public record PartResult(Line original, List<Stage> stages) {
 
     /** What every part of a song comes to, by the part's identity. */
     public static Map<Integer, PartResult> all(Song song) {
-        Map<Integer, PartResult> results = new TreeMap<>();
-        song.parts().forEach(part -> results.put(part.id(), of(song, part)));
-        return results;
+        return SongResults.of(song).all();
     }
 
     /** The lines of all parts after their steps. */

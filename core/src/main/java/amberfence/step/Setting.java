@@ -34,12 +34,7 @@ public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords c
 
     /** What surrounds a part in its song. */
     public static Setting of(Song song, Part part) {
-        return of(song, part, OtherParts.of(song, part));
-    }
-
-    static Setting of(Song song, Part part, OtherParts others) {
-        return new Setting(song.fence().along(song.time()), song.time(), part.role(), SoundingChords.around(song, part),
-                song.progression(), others, part.channel(), NoteSet.ALL, NoteSet.NONE);
+        return SongResults.of(song).surroundings(part);
     }
 
     public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {

@@ -191,7 +191,14 @@ public final class StepWords {
     }
 
     private static String ofFigures(Finding finding) {
-        if (finding instanceof Finding.NothingBetween f) {
+        if (finding instanceof Finding.ListensInCircle f) {
+            return f.parts() < 2 ? "the part listens to itself, and hears its notes before any step" : f.parts()
+                    + " parts listen to each other in a circle; where it closes, notes before any step are heard";
+        } else if (finding instanceof Finding.TooMuch) {
+            return "this would make more notes than a part can hold, so nothing is done; shorten the chords, or choose a longer rate";
+        } else if (finding instanceof Finding.Failed) {
+            return "this step broke off with these settings, so nothing is done; change them, or switch it off";
+        } else if (finding instanceof Finding.NothingBetween f) {
             return "all " + count(f.notes(), "note is", "notes are") + " on strong beats or the first under a chord, so that there is "
                     + "no room for variety; cut long notes first";
         } else if (finding instanceof Finding.NoFigure) {

@@ -10,6 +10,20 @@ import java.util.List;
  * books are kept here. Notes that are not picked or are left by hand stay as they are whatever is said.
  */
 public final class Work {
+    /** How many notes a step may make; more is a mistake in its settings, or in the song. */
+    static final int MOST_MADE = 200_000;
+    /** How often a loop may go round whose end depends on how long the song or a chord is. */
+    private static final int MOST_TURNS = 5_000_000;
+
+    /** A step would go on making notes beyond any use. */
+    static final class TooMuch extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        TooMuch() {
+            super("too much", null, false, false);
+        }
+    }
+
     private final Line in;
     private final Setting setting;
     private final List<Note> out;
@@ -17,6 +31,8 @@ public final class Work {
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     private long nextMade;
+    private int made;
+    private int turns;
 
     public Work(Line in, Setting setting) {
         this.in = in;
@@ -27,6 +43,7 @@ public final class Work {
 
     /** A note becomes another, which may be the same. */
     public void change(Note before, Note after, Reason reason) {
+        turn();
         if (before.equals(after) || !setting.picked().contains(before)) {
             out.add(before);
         } else if (setting.left().contains(before)) {
@@ -60,9 +77,27 @@ public final class Work {
 
     /** A note is made; it gets an identity of its own. */
     public void add(Note note, Reason reason) {
+        if (++made > MOST_MADE) {
+            throw new TooMuch();
+        }
+        turn();
         Note made = note.withId(nextMade--);
         out.add(made);
         changes.add(new Change.Added(made, reason));
+    }
+
+    /**
+     * A loop goes round once more. Loops along time ask here, so that none goes on for ever over a chord without end, and
+     * that each ends soon when nobody waits for it any more.
+     */
+    public void turn() {
+        turns++;
+        if (turns > MOST_TURNS) {
+            throw new TooMuch();
+        }
+        if ((turns & 0x3FF) == 0 && Thread.currentThread().isInterrupted()) {
+            throw new StoppedException();
+        }
     }
 
     public void find(Finding finding) {

@@ -34,7 +34,7 @@ final class ChordSuffix {
     }
 
     static ChordKind parse(String suffix) {
-        String plain = plain(suffix);
+        String plain = plain(TextLimit.CHORD.check(suffix));
         return read(plain).orElseThrow(() -> {
             int good = readable(plain);
             return new MusicTextException("“" + suffix + "” is no kind of chord: it cannot be read from “"

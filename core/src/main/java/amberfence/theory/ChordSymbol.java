@@ -16,7 +16,7 @@ final class ChordSymbol {
     }
 
     static Chord parse(String symbol) {
-        String plain = Accidental.plain(symbol).strip();
+        String plain = Accidental.plain(TextLimit.CHORD.check(symbol)).strip();
         Matcher matcher = ROOT.matcher(plain);
         if (!matcher.matches()) {
             throw new MusicTextException("“" + symbol.strip() + "” is no chord: it begins with a note A to G, as in C, F#m7 or "

@@ -27,7 +27,7 @@ final class KeyNames {
     }
 
     static Key parse(String text) {
-        String plain = Accidental.plain(text).strip();
+        String plain = Accidental.plain(TextLimit.KEY.check(text)).strip();
         Matcher matcher = TONIC.matcher(plain);
         if (!matcher.matches()) {
             throw new MusicTextException("“" + text.strip() + "” is no key: a key begins with a note name A to G, "

@@ -9,12 +9,17 @@ public final class MusicTextException extends IllegalArgumentException {
 
     /** @param suggestions readable texts near to what was given, best first; may be empty */
     public MusicTextException(String message, List<String> suggestions) {
-        super(message);
+        super(shortened(message));
         this.suggestions = List.copyOf(suggestions);
     }
 
     public MusicTextException(String message) {
         this(message, List.of());
+    }
+
+    /** What was given is quoted, but not at any length. */
+    private static String shortened(String message) {
+        return message.replaceAll("“([^”]{40})[^”]+”", "“$1…”");
     }
 
     /** Readable texts near to what was given, best first. */

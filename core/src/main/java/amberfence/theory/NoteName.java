@@ -59,6 +59,12 @@ public record NoteName(Letter letter, int alteration) {
         return new NoteName(line[Math.floorMod(fifths + 1, 7)], Math.floorDiv(fifths + 1, 7));
     }
 
+    /** The same pitch class with at most one sign, as a key's tonic needs it: B𝄫 is A then. */
+    public NoteName withOneSign() {
+        return Math.abs(alteration) <= 1 ? this : ofFifths(fifths() + (alteration < 0 ? PitchClass.COUNT : -PitchClass.COUNT))
+                .withOneSign();
+    }
+
     /** Letter and signs, for example {@code F♯}. */
     public String text() {
         return letter + Accidental.text(alteration);

@@ -26,7 +26,7 @@ public final class RomanNumeral {
 
     /** The chord of a numeral in a key. */
     public static Chord parse(String text, Key key) {
-        String plain = Accidental.plain(text.strip()).replace("o", "°").replace("⁷", "7").replace("⁶", "6");
+        String plain = Accidental.plain(TextLimit.NUMERAL.check(text).strip()).replace("o", "°").replace("⁷", "7").replace("⁶", "6");
         Matcher matcher = TEXT.matcher(plain);
         if (!matcher.matches()) {
             throw new MusicTextException("“" + text.strip() + "” is no Roman numeral; write I to VII, lower case for minor, as in "
@@ -34,7 +34,7 @@ public final class RomanNumeral {
         }
         if (matcher.group(5) != null) {
             String target = matcher.group(6);
-            NoteName tonic = root(target, key, false);
+            NoteName tonic = root(target, key, false).withOneSign();
             boolean minor = target.replaceAll("[b#]", "").equals(target.replaceAll("[b#]", "").toLowerCase(Locale.ROOT));
             return parse(plain.substring(0, plain.length() - matcher.group(5).length()),
                     new Key(tonic, minor ? Scales.MINOR : Scales.MAJOR));
@@ -154,10 +154,17 @@ public final class RomanNumeral {
             Chord target = chords.on(degree, 3);
             boolean leadsThere = chord.root().pitchClass().plus(semitones).equals(target.root().pitchClass());
             if (leadsThere && !target.kind().isDiminished() && !target.kind().isAugmented()) {
-                Key there = new Key(target.root(), target.kind().isMinor() ? Scales.MINOR : Scales.MAJOR);
-                return Optional.of(plain(chord, there) + "/" + plain(target, key));
+                Key there = new Key(target.root().withOneSign(), target.kind().isMinor() ? Scales.MINOR : Scales.MAJOR);
+                NoteName root = leading ? there.tonic().minus(Interval.parse("m2")) : there.tonic().plus(Interval.parse("P5"));
+                return Optional.of(plain(respelled(chord, root), there) + "/" + plain(target, key));
             }
         }
         return Optional.empty();
+    }
+
+    /** The chord on a root that sounds the same; its bass is respelled along. */
+    private static Chord respelled(Chord chord, NoteName root) {
+        int shift = root.fifths() - chord.root().fifths();
+        return shift == 0 ? chord : Chord.of(root, chord.kind()).withBass(NoteName.ofFifths(chord.bass().fifths() + shift));
     }
 }

@@ -1,15 +1,21 @@
 package amberfence.app.files;
 
 import amberfence.app.session.Session;
+import amberfence.app.session.WorkState;
 import amberfence.app.words.Words;
+import amberfence.format.FileBytes;
+import amberfence.format.FileState;
+import amberfence.format.FileTrouble;
+import amberfence.format.Notice;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiImport;
 import amberfence.format.midi.MidiReader;
+import amberfence.format.project.ChangedOnDiskException;
 import amberfence.format.project.ProjectDocument;
-import amberfence.format.project.ProjectReader;
-import amberfence.format.project.ProjectWriter;
+import amberfence.format.project.ProjectFile;
+import amberfence.format.project.SavedVersions;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
@@ -18,29 +24,20 @@ import amberfence.song.Song;
 import amberfence.sound.Score;
 import amberfence.sound.SoundFile;
 import amberfence.step.PartResult;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
+import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
-import javafx.util.Duration;
 
 /** Everything that reads or writes files for the window. Work is done elsewhere, outcomes arrive on the interface thread. */
 public final class SongFiles {
@@ -48,44 +45,34 @@ public final class SongFiles {
     public record Found(Path file, MidiImport read, List<KeyCandidate> keys) {
     }
 
-    private interface Work<T> {
-        T run() throws IOException, UnreadableFileException;
-    }
-
-    private static final Duration AUTOSAVE_DELAY = Duration.seconds(2);
+    private static final long AUTOSAVE_MILLIS = 2000;
     private final Session session;
     private final FileChoice choice;
     private final AppFolder folder;
-    private final Consumer<String> trouble;
-    private final Consumer<Found> found;
-    private final Consumer<Runnable> beforeReplacing;
+    private final FilesHost host;
+    private final FileWork work = new FileWork();
+    private final UnsavedStore unsaved;
     private final Autosave autosave;
-    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "files");
-        thread.setDaemon(true);
-        return thread;
-    });
 
-    /**
-     * @param trouble shows a sentence about what went wrong
-     * @param found shows what a MIDI file holds, before it is taken in
-     * @param beforeReplacing asks what is to become of unsaved work, then goes on or does not
-     */
-    public SongFiles(Session session, FileChoice choice, AppFolder folder, Consumer<String> trouble, Consumer<Found> found,
-                     Consumer<Runnable> beforeReplacing) {
+    /** @param host asks and tells the person */
+    public SongFiles(Session session, FileChoice choice, AppFolder folder, FilesHost host) {
         this.session = session;
         this.choice = choice;
         this.folder = folder;
-        this.trouble = trouble;
-        this.found = found;
-        this.beforeReplacing = beforeReplacing;
-        this.autosave = new Autosave(session, folder, worker, AUTOSAVE_DELAY);
+        this.host = host;
+        this.unsaved = new UnsavedStore(folder);
+        this.autosave = new Autosave(session, unsaved, AUTOSAVE_MILLIS, reason -> host.trouble(
+                reason.isEmpty() ? "" : Words.say("files.notKept", reason)));
     }
 
     /** True while a file is being read or written. */
     public ReadOnlyBooleanProperty busy() {
-        return busy.getReadOnlyProperty();
+        return work.busy();
+    }
+
+    /** The files that are being written now. */
+    public List<Path> writing() {
+        return work.writing();
     }
 
     public List<Path> recent() {
@@ -97,58 +84,119 @@ public final class SongFiles {
         choice.toOpen().ifPresent(this::open);
     }
 
+    private static boolean isProject(Path file) {
+        return file.getFileName() != null && file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".amber");
+    }
+
     /** Opens a project, or reads a MIDI file and shows what was found. */
     public void open(Path file) {
-        if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".amber")) {
-            work(() -> ProjectReader.read(Files.readAllBytes(file), file.getFileName().toString()), document -> beforeReplacing.accept(() -> {
-                session.open(document, file);
-                folder.remember(file);
-            }), file);
+        if (isProject(file)) {
+            work.read(() -> ProjectFile.open(file), opened -> replace(() -> {
+                session.open(opened.document(), file, Optional.of(opened.state()));
+                remember(file);
+            }), failed(file));
         } else {
-            work(() -> {
-                MidiImport read = MidiReader.read(Files.readAllBytes(file), file.getFileName().toString());
+            work.read(() -> {
+                MidiImport read = MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), String.valueOf(file.getFileName()));
                 return new Found(file, read, KeyFinder.find(read.song(), KeyFamily.MODES));
             }, result -> {
-                folder.remember(file);
-                found.accept(result);
-            }, file);
+                remember(file);
+                host.found(result);
+            }, failed(file));
         }
+    }
+
+    private void remember(Path file) {
+        work.read(() -> {
+            folder.remember(file);
+            return file;
+        }, done -> { }, trouble -> { });
     }
 
     /** Takes in a song that was found. */
     public void take(Song song) {
-        beforeReplacing.accept(() -> session.open(ProjectDocument.of(song), null));
+        replace(() -> session.open(ProjectDocument.of(song), null));
+    }
+
+    /** Puts another song in the place of the open one, once it is decided what becomes of that. */
+    private void replace(Runnable open) {
+        host.beforeReplacing(() -> {
+            autosave.decided(session.state().number(), true);
+            open.run();
+        });
     }
 
     public void save() {
         saveAnd(() -> { });
     }
 
-    /** Saves, to the project's file or to one that is chosen, and then goes on. */
+    /** Saves, to the project's file or to one that is chosen, and then goes on, if nothing was edited meanwhile. */
     public void saveAnd(Runnable then) {
-        Optional<Path> file = session.file().get() != null ? Optional.of(session.file().get()) : chosenProject();
-        file.ifPresent(path -> saveTo(path, then));
+        WorkState state = session.state();
+        state.file().ifPresentOrElse(file -> saveTo(file, state, state.onDisk(), then),
+                () -> chosenProject().ifPresent(file -> saveTo(file, state, Optional.empty(), then)));
     }
 
     public void saveAs() {
-        chosenProject().ifPresent(path -> saveTo(path, () -> { }));
+        WorkState state = session.state();
+        chosenProject().ifPresent(file -> saveTo(file, state, Optional.empty(), () -> { }));
     }
 
     private Optional<Path> chosenProject() {
         return choice.toSave(plainName(session.song().title()), FileChoice.Kind.PROJECT);
     }
 
-    private void saveTo(Path file, Runnable then) {
-        ProjectDocument document = session.document();
-        work(() -> {
-            WholeFile.write(file, ProjectWriter.write(document));
-            return document.song();
-        }, saved -> {
-            session.markSaved(saved, file);
-            session.message().set(Words.say("files.saved", file.getFileName()));
+    private void saveTo(Path file, WorkState state, Optional<FileState> known, Runnable then) {
+        work.save(file, () -> {
+            folder.writesTo(file);
+            return ProjectFile.save(file, state.content(), known);
+        }, written -> {
             folder.remember(file);
-            then.run();
-        }, file);
+            session.message().set(Words.say("files.saved", file.getFileName()));
+            if (!session.markSaved(state, file, written)) {
+                // Another song is open by now; what was saved belongs to the one before.
+                autosave.decided(state.number(), true);
+            } else if (!session.isChanged()) {
+                autosave.decided(state.number(), false);
+                then.run();
+            } else {
+                host.beforeReplacing(then);
+            }
+        }, trouble -> {
+            if (trouble instanceof ChangedOnDiskException) {
+                host.changedOnDisk(file, () -> saveTo(file, state, Optional.empty(), then), this::saveAs);
+            } else {
+                failed(file).accept(trouble);
+            }
+        });
+    }
+
+    /** The earlier versions of the open project, the latest first; none while it has no file. */
+    public List<Path> earlierVersions() {
+        try {
+            return session.file().get() == null ? List.of() : SavedVersions.of(session.file().get()).files();
+        } catch (IOException e) {
+            return List.of();
+        }
+    }
+
+    /** When an earlier version was replaced by the next one. */
+    public static String savedAt(Path version) {
+        try {
+            return UnsavedStore.when(Files.getLastModifiedTime(version).toInstant());
+        } catch (IOException e) {
+            return version.getFileName().toString();
+        }
+    }
+
+    /** Opens an earlier version in place of the open song; saving makes it the current one. */
+    public void openVersion(Path version) {
+        Optional<Path> project = Optional.ofNullable(session.file().get());
+        Optional<FileState> known = session.state().onDisk();
+        work.read(() -> ProjectFile.open(version), opened -> replace(() -> {
+            session.openUnsaved(opened.document(), project, known);
+            session.message().set(Words.say("files.versionOpened"));
+        }), failed(version));
     }
 
     /**
@@ -160,19 +208,18 @@ public final class SongFiles {
     public void export(Set<Integer> parts, Optional<Integer> type) {
         Song song = session.song();
         String name = parts.size() == 1 ? song.part(parts.iterator().next()).name() : song.title();
-        choice.toSave(plainName(name), FileChoice.Kind.MIDI).ifPresent(file -> work(() -> {
-            WholeFile.write(file, new MidiExport(song, PartResult.lines(song), type).only(parts).toBytes());
-            return file;
-        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+        export(name, FileChoice.Kind.MIDI, file -> {
+            MidiExport export = new MidiExport(song, PartResult.lines(song), type).only(parts);
+            WholeFile.write(file, export.toBytes());
+            return export.repairs();
+        }, repairs -> repairs.isEmpty() ? "" : " · " + Words.say("files.repaired", String.join("; ",
+                repairs.stream().map(Notice::text).toList())));
     }
 
     /** Lets a target be chosen and writes the table of changes there. */
     public void exportChanges() {
         Song song = session.song();
-        choice.toSave(plainName(song.title()), FileChoice.Kind.CHANGES).ifPresent(file -> work(() -> {
-            WholeFile.write(file, ChangeTable.of(song));
-            return file;
-        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+        exportBytes(song.title(), FileChoice.Kind.CHANGES, () -> ChangeTable.of(song));
     }
 
     /**
@@ -182,10 +229,35 @@ public final class SongFiles {
      */
     public void exportChords(FileChoice.Kind kind, Function<Song, String> write) {
         Song song = session.song();
-        choice.toSave(plainName(song.title()), kind).ifPresent(file -> work(() -> {
-            WholeFile.write(file, write.apply(song).getBytes(StandardCharsets.UTF_8));
+        exportBytes(song.title(), kind, () -> write.apply(song).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private interface Bytes {
+        byte[] make();
+    }
+
+    private interface Export<T> {
+        T to(Path file) throws IOException;
+    }
+
+    private void exportBytes(String name, FileChoice.Kind kind, Bytes content) {
+        export(name, kind, file -> {
+            WholeFile.write(file, content.make());
             return file;
-        }, written -> session.message().set(Words.say("files.exported", written.getFileName())), file));
+        }, done -> "");
+    }
+
+    private <T> void export(String name, FileChoice.Kind kind, Export<T> export, Function<T, String> more) {
+        choice.toSave(plainName(name), kind).ifPresent(file -> work.export(file, () -> {
+            folder.writesTo(file);
+            WholeFile.check(file);
+            return export.to(file);
+        }, done -> session.message().set(Words.say("files.exported", file.getFileName()) + more.apply(done)), failed(file)));
+    }
+
+    /** What becomes of a sound file. */
+    public enum Rendered {
+        WRITTEN, STOPPED, FAILED
     }
 
     /**
@@ -195,32 +267,24 @@ public final class SongFiles {
      * @param sounds a SoundFont 2 or DLS file to render with
      * @param progress is told the share that is done, on another thread
      * @param stopped gives the work up while it is true; no file is left then
-     * @param done is told whether the file is written, on the interface thread
+     * @param done is told what became of it, on the interface thread, with a sentence when it failed
      */
     public void exportSound(Score score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
-                            BooleanSupplier stopped, Consumer<Boolean> done) {
+                            BooleanSupplier stopped, BiConsumer<Rendered, String> done) {
         Optional<Path> target = choice.toSave(plainName(session.song().title()), FileChoice.Kind.SOUND);
         if (target.isEmpty()) {
-            done.accept(false);
+            done.accept(Rendered.STOPPED, "");
             return;
         }
         Path file = target.get();
-        work(() -> {
-            Path half = file.resolveSibling(file.getFileName() + ".part");
-            boolean whole;
-            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(half))) {
-                whole = SoundFile.write(score, from, to, sounds, out, progress, stopped);
-            }
-            if (whole) {
-                Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
-            } else {
-                Files.deleteIfExists(half);
-            }
-            return whole;
+        BooleanSupplier ended = () -> stopped.getAsBoolean() || work.isAbandoned();
+        work.export(file, () -> {
+            folder.writesTo(file);
+            return SoundFile.writeTo(file, score, from, to, sounds, progress, ended);
         }, whole -> {
-            done.accept(whole);
             session.message().set(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
-        }, file);
+            done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");
+        }, trouble -> done.accept(Rendered.FAILED, sentence(file, trouble)));
     }
 
     /** The file of sounds that a person chooses to play with. */
@@ -228,29 +292,58 @@ public final class SongFiles {
         return choice.toPlayWith();
     }
 
-    /** Opens what was not saved when the application ended last; false when there is nothing. */
-    public boolean recover() {
-        Optional<ProjectDocument> unsaved = autosave.unsaved();
-        unsaved.ifPresent(document -> {
-            session.openUnsaved(document);
-            session.message().set(Words.say("files.recovered"));
+    /**
+     * Offers the work that was left by windows which are gone, if there is any, and clears up after them.
+     *
+     * @param then runs once there is nothing to decide any more, or the person wants to decide later
+     */
+    public void offerUnsaved(Runnable then) {
+        work.read(() -> {
+            folder.sweep();
+            return unsaved.left();
+        }, found -> {
+            found.trouble().forEach(host::trouble);
+            if (found.left().isEmpty()) {
+                then.run();
+            } else {
+                host.offer(new UnsavedOffer(this, work, autosave, unsaved, found.left()), then);
+            }
+        }, trouble -> then.run());
+    }
+
+    /** Opens unsaved work in place of the open song. */
+    void openUnsaved(ProjectDocument document, UnsavedStore.Left left, boolean stepsOff) {
+        replace(() -> {
+            session.openUnsaved(document, left.about().project(), left.about().known());
+            autosave.adopted(left.file());
+            session.message().set(Words.say(stepsOff ? "files.recoveredOff" : "files.recovered"));
         });
-        return unsaved.isPresent();
+    }
+
+    /** Keeps what is not saved, soon: something went wrong. */
+    public void keepWork() {
+        autosave.writeSoon();
+    }
+
+    /** Runs something once nothing is being written any more. */
+    public void whenWritten(Runnable then) {
+        work.whenWritten(then);
+    }
+
+    /** Gives up what is being exported, since the person does not want to wait. */
+    public void abandonExports() {
+        work.abandonExports();
     }
 
     /** The person leaves; what is not saved is kept for the next time. */
     public void leave() {
         if (session.isChanged()) {
-            autosave.write();
+            autosave.writeNow();
         } else {
-            autosave.forget();
+            autosave.decided(session.state().number(), true);
         }
-        worker.shutdown();
-        try {
-            worker.awaitTermination(5, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        work.close();
+        autosave.close();
     }
 
     private static String plainName(String name) {
@@ -258,32 +351,23 @@ public final class SongFiles {
         return plain.isEmpty() ? "song" : plain;
     }
 
-    private <T> void work(Work<T> work, Consumer<T> done, Path file) {
-        busy.set(true);
-        worker.execute(() -> {
-            try {
-                T result = work.run();
-                Platform.runLater(() -> {
-                    busy.set(false);
-                    done.accept(result);
-                });
-            } catch (UnreadableFileException e) {
-                fail(e.getMessage());
-            } catch (NoSuchFileException e) {
-                fail(Words.say("files.missing", file));
-            } catch (IOException e) {
-                fail(Words.say("files.failed", file.getFileName(), e.getMessage()));
-            } catch (RuntimeException e) {
-                System.getLogger("amberfence").log(System.Logger.Level.ERROR, "trouble with " + file, e);
-                fail(Words.say("files.failed", file.getFileName(), e));
+    private Consumer<Throwable> failed(Path file) {
+        return trouble -> {
+            if (trouble instanceof UnreadableFileException || trouble instanceof IOException) {
+                host.trouble(sentence(file, trouble));
+            } else {
+                host.failed(sentence(file, trouble), trouble);
             }
-        });
+        };
     }
 
-    private void fail(String sentence) {
-        Platform.runLater(() -> {
-            busy.set(false);
-            trouble.accept(sentence);
-        });
+    private static String sentence(Path file, Throwable trouble) {
+        if (trouble instanceof UnreadableFileException) {
+            return trouble.getMessage();
+        } else if (trouble instanceof IOException io) {
+            return Words.say("files.failed", file.getFileName(), FileTrouble.reason(io));
+        }
+        return Words.say("files.failed", file.getFileName(), Words.say(trouble instanceof OutOfMemoryError ? "trouble.memory"
+                : "trouble.inside"));
     }
 }

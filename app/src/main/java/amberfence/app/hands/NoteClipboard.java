@@ -3,6 +3,8 @@ package amberfence.app.hands;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.Clip;
+import amberfence.format.FileBytes;
+import amberfence.format.FileTrouble;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.ClipFile;
@@ -78,7 +80,7 @@ public final class NoteClipboard {
             WholeFile.write(file, ClipFile.write(clip, name, session.song().time().tempoAt(at), session.song().time().metreAt(at)));
             return Optional.of(file);
         } catch (IOException e) {
-            session.message().set(Words.say("files.failed", name, e.getMessage()));
+            session.message().set(Words.say("files.failed", name, FileTrouble.reason(e)));
             return Optional.empty();
         }
     }
@@ -97,8 +99,8 @@ public final class NoteClipboard {
 
     private Optional<Clip> read(Path file) {
         try {
-            return Optional.of(ClipFile.read(Files.readAllBytes(file), file.getFileName().toString()));
-        } catch (IOException | UnreadableFileException e) {
+            return Optional.of(ClipFile.read(FileBytes.read(file, FileBytes.MOST_MIDI), file.getFileName().toString()));
+        } catch (UnreadableFileException e) {
             System.getLogger("amberfence").log(System.Logger.Level.INFO, "the clipboard's file cannot be read", e);
             session.message().set(e.getMessage());
             return Optional.empty();

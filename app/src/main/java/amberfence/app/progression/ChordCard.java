@@ -52,9 +52,7 @@ final class ChordCard extends StackPane {
         this.span = span;
         setId("chord-" + span.id());
         getStyleClass().addAll("card", "chord-card");
-        if (session.selectedChords().get().contains(span.id())) {
-            getStyleClass().add("chosen");
-        }
+        showChosen();
         if (!span.corrected() && span.confidence() < SURE) {
             getStyleClass().add("unsure");
         }
@@ -88,6 +86,18 @@ final class ChordCard extends StackPane {
 
     ChordSpan span() {
         return span;
+    }
+
+    /** Shows whether the chord is among the selected ones. */
+    void showChosen() {
+        boolean chosen = session.selectedChords().get().contains(span.id());
+        if (chosen != getStyleClass().contains("chosen")) {
+            if (chosen) {
+                getStyleClass().add("chosen");
+            } else {
+                getStyleClass().remove("chosen");
+            }
+        }
     }
 
     private String tip(String numeral) {

@@ -82,7 +82,8 @@ public final class ProgressionView extends VBox {
                     Math.round(session.timeAxis().get().tick(event.getX())))));
         });
         session.results().addListener((property, old, now) -> rebuild(old));
-        session.selectedChords().addListener((property, old, now) -> build());
+        // The cards stay: one of them may just be pressed, dragged, or have a menu open.
+        session.selectedChords().addListener((property, old, now) -> place());
         session.timeAxis().addListener((property, old, now) -> place());
         build();
         showMotion();
@@ -188,6 +189,7 @@ public final class ProgressionView extends VBox {
             }
         }
         for (ChordCard card : there.values()) {
+            card.showChosen();
             double from = axis.x(card.span().start());
             double to = axis.x(card.span().end());
             card.setVisible(to > 0 && from < axis.width());

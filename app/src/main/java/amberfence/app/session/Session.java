@@ -1,5 +1,7 @@
 package amberfence.app.session;
 
+import amberfence.app.words.Words;
+import amberfence.format.FileState;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.Fence;
 import amberfence.song.Line;
@@ -8,14 +10,18 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.Step;
+import amberfence.step.StoppedException;
 import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -24,6 +30,8 @@ import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -62,19 +70,47 @@ public final class Session {
         return thread;
     });
     private final AtomicLong newest = new AtomicLong();
+    private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
+    private final long historyBytes;
+    private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
+            .log(System.Logger.Level.ERROR, sentence, cause);
+    private Future<?> computation = CompletableFuture.completedFuture(null);
+    private long number;
     private ProjectDocument document;
+    private Optional<FileState> onDisk = Optional.empty();
     private History history;
+    /** The last song of the history of which the results are known. */
+    private Song computed;
 
     public Session(Song song) {
+        this(song, Runtime.getRuntime().maxMemory() / 8);
+    }
+
+    /** @param historyBytes how much memory the states to go back to may take */
+    Session(Song song, long historyBytes) {
+        this.historyBytes = historyBytes;
         pick = new LivePick(this);
         tryOn.addListener((property, old, now) -> refresh());
         open(ProjectDocument.of(song), null);
     }
 
+    /** Where it is told that something could not be computed: a sentence, and what was thrown. */
+    public void setTrouble(BiConsumer<String, Throwable> told) {
+        trouble = told;
+    }
+
     /** Puts another song in place of the open one; history begins anew. */
     public void open(ProjectDocument opened, Path from) {
+        open(opened, from, Optional.empty());
+    }
+
+    /** @param state what stands in the file */
+    public void open(ProjectDocument opened, Path from, Optional<FileState> state) {
+        number++;
         document = opened;
-        history = new History(opened.song());
+        onDisk = state;
+        history = new History(opened.song(), historyBytes);
+        computed = opened.song();
         file.set(from);
         tryOn.set(null);
         showingBefore.set(false);
@@ -92,11 +128,21 @@ public final class Session {
         selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
     }
 
-    /** Opens work that was never saved: it counts as changed from the beginning. */
-    public void openUnsaved(ProjectDocument opened) {
-        open(opened, null);
+    /** Opens work that was not saved: it counts as changed from the beginning. */
+    public void openUnsaved(ProjectDocument opened, Optional<Path> project, Optional<FileState> state) {
+        open(opened, project.orElse(null), state);
         history.markSaved(null);
         refresh();
+    }
+
+    /** What there is to be saved now. */
+    public WorkState state() {
+        return new WorkState(number, document(), Optional.ofNullable(file.get()), onDisk, history.editsSinceSaved(), isChanged());
+    }
+
+    /** Changes whenever what there is to be saved does; see {@link #state}. */
+    public ReadOnlyLongProperty revision() {
+        return revision.getReadOnlyProperty();
     }
 
     /** The song as it is, without what is being tried on. */
@@ -146,6 +192,11 @@ public final class Session {
         return history.names();
     }
 
+    /** How many edits at the beginning were let go, because the memory for going back is bounded. */
+    public int editsLetGo() {
+        return history.letGo();
+    }
+
     /** How many of the edits hold now. */
     public int editsDone() {
         return history.place();
@@ -176,35 +227,78 @@ public final class Session {
         return history.isChanged();
     }
 
-    /** The given song is now on the disk, in this file. */
-    public void markSaved(Song saved, Path to) {
-        history.markSaved(saved);
+    /**
+     * A song was saved, as it was then. When another one is open by now, nothing changes here.
+     *
+     * @param saved what was written
+     * @return whether it is the open song
+     */
+    public boolean markSaved(WorkState saved, Path to, FileState state) {
+        if (saved.number() != number) {
+            return false;
+        }
+        history.markSaved(saved.content().song());
         file.set(to);
+        onDisk = Optional.of(state);
         refresh();
+        return true;
     }
 
     private void refresh() {
+        revision.set(revision.get() + 1);
         Song song = history.current();
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         long request = newest.incrementAndGet();
         Results before = results.get();
+        // Nobody waits any more for what is being worked out; a step that takes long notices it.
+        computation.cancel(true);
         if (!isLong(shown)) {
             working.set(false);
-            show(Results.of(shown, before));
+            try {
+                Results fresh = Results.of(shown, before);
+                computed = song;
+                show(fresh);
+            } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+                giveUp(e);
+            }
             return;
         }
         working.set(true);
-        worker.execute(() -> {
-            if (newest.get() == request) {
-                Results fresh = Results.of(shown, before);
-                Platform.runLater(() -> {
-                    if (newest.get() == request) {
-                        working.set(false);
-                        show(fresh);
-                    }
-                });
-            }
-        });
+        computation = worker.submit(() -> compute(shown, song, before, request));
+    }
+
+    private void compute(Song shown, Song song, Results before, long request) {
+        if (newest.get() != request) {
+            return;
+        }
+        try {
+            Results fresh = Results.of(shown, before);
+            Platform.runLater(() -> {
+                if (newest.get() == request) {
+                    working.set(false);
+                    computed = song;
+                    show(fresh);
+                }
+            });
+        } catch (StoppedException e) {
+            // Something newer is on its way.
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            Platform.runLater(() -> {
+                if (newest.get() == request) {
+                    working.set(false);
+                    giveUp(e);
+                }
+            });
+        }
+    }
+
+    /** What cannot be worked out leaves the song as it was before. */
+    private void giveUp(Throwable cause) {
+        boolean changed = history.current() != computed;
+        history.returnTo(computed);
+        tryOn.set(null);
+        revision.set(revision.get() + 1);
+        trouble.accept(Words.say(changed ? "session.gaveUp" : "session.failed"), cause);
     }
 
     /** Whether the open song is long enough that work on it must not keep the interface waiting. */

@@ -19,7 +19,7 @@ public final class HistorySheet {
         list.setId("history-list");
         list.setPrefHeight(380);
         List<String> names = new ArrayList<>(session.edits());
-        names.set(0, Words.say("history.beginning"));
+        names.set(0, Words.say(session.editsLetGo() == 0 ? "history.beginning" : "history.beginningNow"));
         list.getItems().setAll(names);
         list.setCellFactory(view -> new ListCell<>() {
             @Override
@@ -44,7 +44,8 @@ public final class HistorySheet {
             list.scrollTo(Math.max(0, session.editsDone() - 5));
             list.requestFocus();
         });
-        return new Sheet("history-sheet", Words.say("history.title"), Words.say("history.subtitle"), list, 480, close,
+        return new Sheet("history-sheet", Words.say("history.title"), session.editsLetGo() == 0
+                ? Words.say("history.subtitle") : Words.say("history.letGo", Words.count("editCount", session.editsLetGo())), list, 480, close,
                 Controls.button("history-close", "sheet.close", event -> close.run(), "ink"));
     }
 }

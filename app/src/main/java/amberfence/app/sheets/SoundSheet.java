@@ -1,6 +1,7 @@
 package amberfence.app.sheets;
 
 import amberfence.app.files.SongFiles;
+import amberfence.app.files.SongFiles.Rendered;
 import amberfence.app.session.Session;
 import amberfence.app.session.TickRange;
 import amberfence.app.sound.SoundDesk;
@@ -59,11 +60,12 @@ public final class SoundSheet {
             TickRange range = chosen[0] == What.LOOP ? session.loop().get().orElseThrow()
                     : new TickRange(0, Math.max(1, song.end()));
             write.setDisable(true);
+            stop.set(false);
             files.exportSound(score, tempi.micros(range.from()), tempi.micros(range.to()), desk.sounds(),
-                    share -> Platform.runLater(() -> progress.setProgress(share)), stop::get, done -> {
-                        state.setText(Words.say(done ? "soundSheet.done" : "soundSheet.stopped"));
-                        stop.set(false);
-                        progress.setProgress(done ? 1 : 0);
+                    share -> Platform.runLater(() -> progress.setProgress(share)), stop::get, (done, sentence) -> {
+                        state.setText(done == Rendered.FAILED ? sentence
+                                : Words.say(done == Rendered.WRITTEN ? "soundSheet.done" : "soundSheet.stopped"));
+                        progress.setProgress(done == Rendered.WRITTEN ? 1 : 0);
                         write.setDisable(false);
                     });
         });

@@ -23,13 +23,29 @@ final class SongMenu {
                 item("menu.new", () -> files.take(Song.empty(Words.say("song.untitled"))), Shortcut.NEW),
                 item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent(files),
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
-                new SeparatorMenuItem(), item("menu.history", history, Shortcut.HISTORY), item("menu.theme", theme, Shortcut.THEME),
+                versions(files), new SeparatorMenuItem(), item("menu.history", history, Shortcut.HISTORY), item("menu.theme", theme, Shortcut.THEME),
                 item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS)));
     }
 
     private static MenuItem item(String words, Runnable action, Shortcut shortcut) {
         // The keys are shown only: the scene's own table of keys does the work.
         return Controls.menuItem(words.replace('.', '-'), Words.say("menu.withKeys", Words.say(words), shortcut.keys()), action);
+    }
+
+    /** What saving replaced lately; opening one changes no file. */
+    private static Menu versions(SongFiles files) {
+        Menu versions = new Menu(Words.say("menu.versions"));
+        versions.setId("menu-versions");
+        for (Path version : files.earlierVersions()) {
+            versions.getItems().add(Controls.menuItem("version-" + versions.getItems().size(), SongFiles.savedAt(version),
+                    () -> files.openVersion(version)));
+        }
+        if (versions.getItems().isEmpty()) {
+            MenuItem none = new MenuItem(Words.say("menu.noVersions"));
+            none.setDisable(true);
+            versions.getItems().add(none);
+        }
+        return versions;
     }
 
     private static Menu recent(SongFiles files) {

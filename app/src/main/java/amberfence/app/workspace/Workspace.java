@@ -5,8 +5,10 @@ import amberfence.app.compare.ComparePage;
 import amberfence.app.fence.FencePage;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
+import amberfence.app.files.FilesHost;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.files.SongFiles;
+import amberfence.app.files.UnsavedOffer;
 import amberfence.app.hands.NoteClipboard;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
@@ -24,12 +26,14 @@ import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.ImportSheet;
+import amberfence.app.sheets.LeftWorkSheet;
 import amberfence.app.sheets.OnceSheet;
+import amberfence.app.sheets.QuestionSheet;
+import amberfence.app.sheets.QuestionSheet.Answer;
 import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
-import amberfence.app.sheets.UnsavedSheet;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
@@ -37,6 +41,7 @@ import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
+import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.TryItView;
 import amberfence.app.words.Words;
 import amberfence.demo.LanternFerry;
@@ -74,6 +79,7 @@ public final class Workspace extends StackPane {
     private final Session session;
     private final SongFiles files;
     private final SoundDesk sound;
+    private final Troubles troubles;
     private final TryItView tryIt;
     private final BorderPane desk = new BorderPane();
     /** Made when it is first opened. */
@@ -95,8 +101,9 @@ public final class Workspace extends StackPane {
     public Workspace(Session session, FileChoice choice, AppFolder folder, SoundDesk sound) {
         this.session = session;
         this.sound = sound;
-        this.files = new SongFiles(session, choice, folder, this::showTrouble, this::showFound,
-                this::askAboutUnsaved);
+        this.files = new SongFiles(session, choice, folder, host());
+        this.troubles = new Troubles(folder.log(), files::keepWork, this::showTrouble);
+        session.setTrouble(troubles::report);
         this.commands = new NoteCommands(session);
         this.clipboard = new NoteClipboard(session, commands, folder.clips());
         this.chords = new ChordCommands(session);
@@ -123,6 +130,48 @@ public final class Workspace extends StackPane {
 
     public SongFiles files() {
         return files;
+    }
+
+    /** Takes every error that nobody else does. */
+    public Troubles troubles() {
+        return troubles;
+    }
+
+    private FilesHost host() {
+        return new FilesHost() {
+            @Override
+            public void trouble(String sentence) {
+                showTrouble(sentence);
+            }
+
+            @Override
+            public void failed(String sentence, Throwable cause) {
+                troubles.report(sentence, cause);
+            }
+
+            @Override
+            public void found(SongFiles.Found found) {
+                showFound(found);
+            }
+
+            @Override
+            public void beforeReplacing(Runnable then) {
+                askAboutUnsaved(then);
+            }
+
+            @Override
+            public void changedOnDisk(Path file, Runnable writeOver, Runnable elsewhere) {
+                askAboutConflict(file, writeOver, elsewhere);
+            }
+
+            @Override
+            public void offer(UnsavedOffer offer, Runnable then) {
+                show(LeftWorkSheet.of(offer, () -> {
+                    closeSheet();
+                    then.run();
+                }));
+            }
+        };
     }
 
     public SoundDesk sound() {
@@ -197,8 +246,44 @@ public final class Workspace extends StackPane {
         if (!session.isChanged()) {
             then.run();
         } else {
-            show(UnsavedSheet.of(session.song().title(), () -> files.saveAnd(then), then, this::closeSheet));
+            show(QuestionSheet.of("unsaved-sheet", Words.say("unsaved.title"), Words.say("unsaved.words", session.song().title()),
+                    this::closeSheet, new Answer("unsaved-cancel", "unsaved.cancel", () -> { }),
+                    new Answer("unsaved-let-go", "unsaved.letGo", then),
+                    new Answer("unsaved-save", "unsaved.save", () -> files.saveAnd(then))));
         }
+    }
+
+    /** Somebody else wrote to the project's file: theirs is kept among the earlier versions, or this goes elsewhere. */
+    private void askAboutConflict(Path file, Runnable writeOver, Runnable elsewhere) {
+        show(QuestionSheet.of("conflict-sheet", Words.say("conflict.title"), Words.say("conflict.words", file.getFileName()),
+                this::closeSheet, new Answer("conflict-cancel", "conflict.cancel", () -> { }),
+                new Answer("conflict-over", "conflict.over", writeOver), new Answer("conflict-elsewhere", "conflict.elsewhere", elsewhere)));
+    }
+
+    /**
+     * Asks whether to wait when the window is to be closed while files are being written.
+     *
+     * @param close closes the window
+     * @return whether it may close at once
+     */
+    public boolean mayClose(Runnable close) {
+        List<Path> writing = files.writing();
+        if (writing.isEmpty()) {
+            return true;
+        }
+        String names = String.join(", ", writing.stream().map(path -> path.getFileName().toString()).distinct().toList());
+        boolean[] stay = {false};
+        show(QuestionSheet.of("closing-sheet", Words.say("closing.title"), Words.say("closing.words", names), this::closeSheet,
+                new Answer("closing-stay", "closing.stay", () -> stay[0] = true), new Answer("closing-anyway", "closing.anyway", () -> {
+                    files.abandonExports();
+                    close.run();
+                })));
+        files.whenWritten(() -> {
+            if (!stay[0]) {
+                close.run();
+            }
+        });
+        return false;
     }
 
     private void show(Sheet sheet) {

@@ -1,7 +1,10 @@
 package amberfence.format.midi;
 
+import amberfence.format.Notice;
+import amberfence.format.UnreadableFileException;
 import amberfence.song.Line;
 import amberfence.song.Song;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -48,7 +51,32 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
         return song.parts().stream().anyMatch(part -> !lines.containsKey(part.id()));
     }
 
+    /**
+     * Whether nothing was done to what was read: every part comes to the notes that the file gave it, and tempo and metre
+     * are the file's. Such a file is written as the bytes that it was, whatever odd things they hold.
+     */
+    public boolean isUntouched() {
+        byte[] original = song.source().original().toArray();
+        if (original.length == 0 || isPartial() || type.isPresent() && type.get() != song.source().type()) {
+            return false;
+        }
+        try {
+            Song read = MidiReader.read(original, song.title()).song();
+            return read.parts().size() == song.parts().size() && read.time().equals(song.time()) && read.parts().stream()
+                    .allMatch(part -> part.line().equals(lines.get(part.id())) && song.find(part.id())
+                            .filter(same -> same.track() == part.track()).isPresent());
+        } catch (UnreadableFileException e) {
+            return false;
+        }
+    }
+
+    /** What of the file that was read cannot stay as it was, so that the written one is valid. */
+    public List<Notice> repairs() {
+        return isUntouched() ? List.of() : MidiRepair.of(song.source()).repairs();
+    }
+
     public byte[] toBytes() {
-        return new MidiWriter(this).write();
+        return isUntouched() ? song.source().original().toArray()
+                : new MidiWriter(this, MidiRepair.of(song.source()).source()).write();
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.format.midi;
 
 import amberfence.format.Notice;
+import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
 import amberfence.reading.RoleGuess;
 import amberfence.song.Bytes;
@@ -156,7 +157,7 @@ public final class MidiReader {
         }
         Song song = new Song(meta.title().orElse(name), meta.time(),
                 Fence.of(KeyPlan.of(new Key(new NoteName(Letter.C, 0), Scales.MAJOR))), parts, source, nextId);
-        return new MidiImport(song, notices, meta.key());
+        return new MidiImport(SongLimits.checked(song, name), notices, meta.key());
     }
 
     /** One part for each channel that has notes in a track. */

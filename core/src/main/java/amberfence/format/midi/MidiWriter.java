@@ -12,7 +12,9 @@ import amberfence.song.Tempo;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -27,24 +29,30 @@ final class MidiWriter {
     private final Song song;
     private final SourceFile source;
     /** The notes to write, by identity. */
-    private final Note[] notes;
-    /** Which notes found their place among the events of the source file. */
-    private final boolean[] placed;
-    /** Which notes differ from what the source file says. */
-    private final boolean[] edited;
+    private final Map<Long, Placed> notes = new HashMap<>();
 
-    MidiWriter(MidiExport export) {
+    /** A note to write. */
+    private static final class Placed {
+        private final Note note;
+        /** Whether it found its place among the events of the source file. */
+        private boolean found;
+        /** Whether it differs from what the source file says. */
+        private boolean edited;
+
+        Placed(Note note) {
+            this.note = note;
+        }
+    }
+
+    /** @param source what the file held, in a form that may be written */
+    MidiWriter(MidiExport export, SourceFile source) {
         this.export = export;
         this.song = export.song();
-        this.source = song.source();
-        int size = Math.toIntExact(song.nextId());
-        this.notes = new Note[size];
-        this.placed = new boolean[size];
-        this.edited = new boolean[size];
+        this.source = source;
         for (Part part : song.parts()) {
             Line line = export.lines().get(part.id());
             if (line != null) {
-                line.notes().forEach(note -> notes[(int) note.id()] = note);
+                line.notes().forEach(note -> notes.put(note.id(), new Placed(note)));
                 Line original = part.takes().get(0).line();
                 if (line != original) {
                     markEdits(original);
@@ -55,8 +63,10 @@ final class MidiWriter {
 
     private void markEdits(Line original) {
         for (Note before : original.notes()) {
-            int id = (int) before.id();
-            edited[id] = notes[id] != null && !notes[id].equals(before);
+            Placed now = notes.get(before.id());
+            if (now != null) {
+                now.edited = !now.note.equals(before);
+            }
         }
     }
 
@@ -75,7 +85,7 @@ final class MidiWriter {
     }
 
     private byte[] file(int type, List<SourceFile.Chunk> order, List<List<OutEvent>> tracks) {
-        ByteSink out = new ByteSink(notes.length * 8 + 256);
+        ByteSink out = new ByteSink(notes.size() * 8 + 256);
         List<List<OutEvent>> wanted = new ArrayList<>();
         for (int i = 0; i < tracks.size(); i++) {
             if (i == 0 || !export.isPartial() || tracks.get(i).size() > 1) {
@@ -114,18 +124,17 @@ final class MidiWriter {
                     events.add(new OutEvent.Raw(other.tick(), other.bytes(), other.running()));
                 }
             } else if (event instanceof SourceEvent.NoteOn on) {
-                Note note = note(on.noteId());
-                if (note != null && note.start() == on.tick()) {
-                    placed[(int) on.noteId()] = true;
-                    anyEdited |= edited[(int) on.noteId()];
-                    events.add(new OutEvent.Sounding(on.tick(), note, true, on.running(), false,
-                            edited[(int) on.noteId()]));
+                Placed placed = notes.get(on.noteId());
+                if (placed != null && placed.note.start() == on.tick()) {
+                    placed.found = true;
+                    anyEdited |= placed.edited;
+                    events.add(new OutEvent.Sounding(on.tick(), placed.note, true, on.running(), false, placed.edited));
                 }
             } else if (event instanceof SourceEvent.NoteOff off && isPlaced(off.noteId())) {
-                Note note = note(off.noteId());
+                Note note = notes.get(off.noteId()).note;
                 boolean inPlace = note.end() == off.tick() || note.start() == off.tick() && note.length() == 1;
                 events.add(new OutEvent.Sounding(inPlace ? off.tick() : note.end(), note, false,
-                        off.running() && inPlace, off.asNoteOn(), edited[(int) off.noteId()]));
+                        off.running() && inPlace, off.asNoteOn(), notes.get(off.noteId()).edited));
                 anyEdited |= !inPlace;
             }
         }
@@ -135,12 +144,9 @@ final class MidiWriter {
         return events;
     }
 
-    private Note note(long id) {
-        return id < notes.length ? notes[(int) id] : null;
-    }
-
     private boolean isPlaced(long id) {
-        return id < placed.length && placed[(int) id];
+        Placed placed = notes.get(id);
+        return placed != null && placed.found;
     }
 
     private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {

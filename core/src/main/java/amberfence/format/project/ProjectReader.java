@@ -1,5 +1,6 @@
 package amberfence.format.project;
 
+import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
 import amberfence.song.ChordSpan;
@@ -28,23 +29,22 @@ import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClassSet;
+import amberfence.theory.Range;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
 import amberfence.theory.Voicing;
+import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.StreamSupport;
 
 /** Reads a project file. */
 public final class ProjectReader {
-    private static final long MOST_IDENTITIES = 100_000_000;
+    private static final Range IDENTITY = new Range("an identity", 1, (1L << 40) - 1);
 
     private ProjectReader() {
     }
@@ -61,150 +61,156 @@ public final class ProjectReader {
             if (!(root instanceof ObjectNode project) || !root.path("format").asText().equals(ProjectWriter.FORMAT)) {
                 throw new UnreadableFileException(name + " is not an Amber Fence project");
             }
-            int version = project.path("version").asInt(0);
-            if (version > ProjectWriter.VERSION) {
-                throw new UnreadableFileException(name + " was saved by a newer Amber Fence (format " + version
-                        + "; this one reads up to " + ProjectWriter.VERSION + "); open it with that one");
-            }
-            return new ProjectDocument(song(project), project);
+            Place place = Place.root(project);
+            checkVersion(place.field("version"), name);
+            return new ProjectDocument(SongLimits.checked(song(place), name), project);
         } catch (JsonProcessingException e) {
-            throw new UnreadableFileException(name + " is damaged at line " + (e.getLocation() == null ? "?"
-                    : e.getLocation().getLineNr()) + ": " + e.getOriginalMessage());
+            JsonLocation at = e.getLocation();
+            throw new UnreadableFileException(name + " is damaged at line " + (at == null ? 1 : Math.max(1, at.getLineNr()))
+                    + ": what stands there is no JSON" + (at == null ? "" : ", at column " + Math.max(1, at.getColumnNr())));
         } catch (IOException e) {
-            throw new UnreadableFileException(name + " cannot be read: " + e.getMessage());
+            throw new UnreadableFileException(name + " is damaged: its text cannot be decoded");
+        } catch (Place.Impossible e) {
+            throw new UnreadableFileException(name + " holds something impossible: " + shortened(e.getMessage()));
         } catch (IllegalArgumentException e) {
-            throw new UnreadableFileException(name + " holds something impossible: " + e.getMessage());
+            throw new UnreadableFileException(name + " holds something impossible: " + shortened(String.valueOf(e.getMessage())));
         }
     }
 
-    private static JsonNode need(JsonNode node, String field) {
-        JsonNode value = node.get(field);
-        if (value == null || value.isNull()) {
-            throw new IllegalArgumentException("the field “" + field + "” is missing");
+    private static String shortened(String message) {
+        return message.length() <= 300 ? message : message.substring(0, 300) + "…";
+    }
+
+    private static void checkVersion(Place version, String name) throws UnreadableFileException {
+        if (version.node().isIntegralNumber() && (!version.node().canConvertToInt() || version.number() > ProjectWriter.VERSION)
+                && version.node().bigIntegerValue().signum() > 0) {
+            throw new UnreadableFileException(name + " was saved by a newer Amber Fence (format " + shortened(version.node().asText())
+                    + "; this one reads up to " + ProjectWriter.VERSION + "); open it with that one");
         }
-        return value;
-    }
-
-    private static Iterable<JsonNode> list(JsonNode node, String field) {
-        return need(node, field);
-    }
-
-    private static <T> List<T> map(JsonNode node, String field, Function<JsonNode, T> read) {
-        return StreamSupport.stream(list(node, field).spliterator(), false).map(read).toList();
-    }
-
-    /** Identities index arrays when a file is written, so they must be where {@code nextId} says they are. */
-    private static void checkIdentities(List<Part> parts, long nextId) {
-        if (nextId < 1 || nextId > MOST_IDENTITIES) {
-            throw new IllegalArgumentException("nextId must be 1 to " + MOST_IDENTITIES + ", not " + nextId);
-        }
-        for (Part part : parts) {
-            for (Take take : part.takes()) {
-                for (Note note : take.line().notes()) {
-                    if (note.id() < 1 || note.id() >= nextId) {
-                        throw new IllegalArgumentException("the note " + note.id() + " of “" + part.name()
-                                + "” is not below nextId, which is " + nextId);
-                    }
-                }
-            }
+        if (version.number() < 1) {
+            throw version.wrong("the first version was 1");
         }
     }
 
-    private static Song song(ObjectNode root) throws IOException, UnreadableFileException {
-        JsonNode time = need(root, "time");
-        TimeMap timeMap = new TimeMap(need(time, "ticksPerQuarter").asInt(),
-                map(time, "tempos", n -> new Tempo(need(n, "tick").asLong(), need(n, "microsecondsPerQuarter").asInt())),
-                map(time, "metres", n -> new Metre(need(n, "tick").asLong(), need(n, "numerator").asInt(),
-                        need(n, "denominator").asInt())));
-        JsonNode fence = need(root, "fence");
-        KeyPlan keys = new KeyPlan(map(fence, "keys", ProjectReader::key));
-        PitchClassSet allowed = PitchClassSet.of(map(fence, "alwaysAllowed", JsonNode::asInt).stream()
-                .mapToInt(Integer::intValue).toArray());
-        List<Part> parts = new ArrayList<>();
-        for (JsonNode part : list(root, "parts")) {
-            parts.add(part(part));
-        }
-        NoteSet allowedNotes = notes(fence.path("allowedNotes"));
-        List<Scale> own = new ArrayList<>();
-        fence.path("ownScales").forEach(scale -> own.add(Scale.parseSemitones(need(scale, "name").asText(),
-                need(scale, "semitones").asText())));
-        checkIdentities(parts, need(root, "nextId").asLong());
-        List<ChordSpan> chords = new ArrayList<>();
-        root.path("progression").forEach(chord -> chords.add(chord(chord)));
-        return new Song(need(root, "title").asText(), timeMap, new Fence(keys, allowed, allowedNotes, own),
-                new Progression(chords), parts,
-                source(need(need(root, "source"), "midi").asText(), timeMap), need(root, "nextId").asLong());
+    private static Song song(Place root) throws UnreadableFileException {
+        Place time = root.field("time");
+        TimeMap timeMap = time.make(() -> new TimeMap(time.field("ticksPerQuarter").number(),
+                time.field("tempos").items().stream().map(tempo -> tempo.make(() -> new Tempo(tempo.field("tick").whole(),
+                        tempo.field("microsecondsPerQuarter").number()))).toList(),
+                time.field("metres").items().stream().map(metre -> metre.make(() -> new Metre(metre.field("tick").whole(),
+                        metre.field("numerator").number(), metre.field("denominator").number()))).toList()));
+        Fence fence = fence(root.field("fence"));
+        Identities identities = new Identities(root.field("nextId"), IDENTITY);
+        List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();
+        List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
+        Progression progression = root.make(() -> new Progression(chords));
+        SourceFile source = source(root.field("source").field("midi"), timeMap);
+        return root.make(() -> new Song(root.field("title").text(), timeMap, fence, progression, parts, source,
+                identities.next()));
     }
 
-    private static SourceFile source(String midi, TimeMap time) throws UnreadableFileException {
-        byte[] bytes = Base64.getDecoder().decode(midi);
+    private static Fence fence(Place fence) {
+        Place keys = fence.field("keys");
+        KeyPlan plan = keys.make(() -> new KeyPlan(keys.items().stream().map(ProjectReader::key).toList()));
+        PitchClassSet allowed = PitchClassSet.of(fence.field("alwaysAllowed").items().stream()
+                .mapToInt(number -> number.make(() -> Range.PITCH_CLASS.check(number.number()))).toArray());
+        List<Scale> own = fence.items("ownScales").stream().map(scale -> scale.make(() ->
+                Scale.parseSemitones(scale.field("name").text(), scale.field("semitones").text()))).toList();
+        return new Fence(plan, allowed, notes(fence.items("allowedNotes")), own);
+    }
+
+    private static SourceFile source(Place midi, TimeMap time) throws UnreadableFileException {
+        byte[] bytes;
+        try {
+            bytes = Base64.getDecoder().decode(midi.text());
+        } catch (IllegalArgumentException e) {
+            throw midi.wrong("the MIDI data is damaged; it is no Base64");
+        }
         return bytes.length == 0 ? SourceFile.none(time.ticksPerQuarter())
                 : MidiReader.read(bytes, "the MIDI data inside the project").song().source();
     }
 
-    private static ChordSpan chord(JsonNode node) {
-        List<Integer> voicing = new ArrayList<>();
-        node.path("voicing").forEach(pitch -> voicing.add(pitch.asInt()));
-        return new ChordSpan(need(node, "id").asLong(), need(node, "start").asLong(), need(node, "end").asLong(),
-                Chord.parse(need(node, "chord").asText()), voicing.isEmpty() ? Optional.empty()
-                : Optional.of(new Voicing(voicing)), node.path("corrected").asBoolean(true),
-                node.path("confidence").asDouble(1));
-    }
-
-    private static KeySpan key(JsonNode node) {
-        String name = need(node, "scale").asText();
-        String semitones = node.path("semitones").asText();
-        Scale scale = !semitones.isEmpty() ? Scale.parseSemitones(name, semitones) : Scales.named(name)
-                .orElseThrow(() -> new IllegalArgumentException("the scale “" + name + "” is not known here"));
-        return new KeySpan(need(node, "fromBar").asInt(), new Key(NoteName.parse(need(node, "tonic").asText()), scale));
-    }
-
-    private static Part part(JsonNode node) throws IOException {
-        List<Take> takes = new ArrayList<>();
-        for (JsonNode take : list(node, "takes")) {
-            List<StepSlot> steps = new ArrayList<>();
-            for (JsonNode step : list(take, "steps")) {
-                steps.add(step(step));
-            }
-            takes.add(new Take(need(take, "name").asText(), Line.of(map(take, "notes", ProjectReader::note)), steps));
-        }
-        return new Part(need(node, "id").asInt(), need(node, "name").asText(), Role.valueOf(need(node, "role").asText()),
-                need(node, "track").asInt(), need(node, "channel").asInt(), takes, need(node, "currentTake").asInt(),
-                node.has("sound") ? ProjectWriter.MAPPER.convertValue(node.get("sound"), PartSound.class) : PartSound.USUAL);
-    }
-
-    private static Note note(JsonNode node) {
-        if (node.size() < 7) {
-            throw new IllegalArgumentException("a note is seven numbers, not " + node);
-        }
-        return new Note(node.get(0).asLong(), node.get(1).asLong(), node.get(2).asLong(), node.get(3).asInt(),
-                node.get(4).asInt(), node.get(5).asInt(), node.get(6).asInt());
-    }
-
-    private static NoteSet notes(JsonNode list) {
-        List<Long> ids = new ArrayList<>();
-        list.forEach(id -> {
-            if (id.asLong() < 1 || id.asLong() > MOST_IDENTITIES) {
-                throw new IllegalArgumentException("a note's identity is 1 to " + MOST_IDENTITIES + ", not " + id);
-            }
-            ids.add(id.asLong());
+    private static ChordSpan chord(Place node, Identities identities) {
+        return node.make(() -> {
+            List<Integer> voicing = node.items("voicing").stream().map(Place::number).toList();
+            return new ChordSpan(identities.chord(node.field("id")), node.field("start").whole(), node.field("end").whole(),
+                    Chord.parse(node.field("chord").text()), voicing.isEmpty() ? Optional.empty()
+                    : Optional.of(new Voicing(voicing)), node.find("corrected").map(Place::flag).orElse(true),
+                    node.find("confidence").map(Place::share).orElse(1.0));
         });
-        return NoteSet.of(ids);
     }
 
-    private static StepSlot step(JsonNode node) throws IOException {
-        String kindId = need(node, "kind").asText();
-        StepKind kind = StepCatalogue.find(kindId)
-                .orElseThrow(() -> new IllegalArgumentException("the step “" + kindId + "” is not known here"));
-        ObjectNode settings = (ObjectNode) need(node, "settings");
+    private static KeySpan key(Place node) {
+        return node.make(() -> {
+            String name = node.field("scale").text();
+            String semitones = node.find("semitones").map(Place::text).orElse("");
+            Scale scale = !semitones.isEmpty() ? Scale.parseSemitones(name, semitones) : Scales.named(name)
+                    .orElseThrow(() -> node.field("scale").wrong("the scale “" + name + "” is not known here"));
+            return new KeySpan(node.field("fromBar").number(), new Key(NoteName.parse(node.field("tonic").text()), scale));
+        });
+    }
+
+    private static Part part(Place node, Identities identities) {
+        int id = identities.part(node.field("id"));
+        List<Take> takes = node.field("takes").items().stream().map(take -> new Take(take.field("name").text(),
+                line(take.field("notes"), id, identities), take.field("steps").items().stream()
+                .map(step -> step(step, identities)).toList())).toList();
+        Place role = node.field("role");
+        return node.make(() -> new Part(id, node.field("name").text(), role.make(() -> role(role.text())),
+                track(node.field("track")), Range.CHANNEL.check(node.field("channel").number()), takes,
+                node.field("currentTake").number(), node.find("sound").map(ProjectReader::sound).orElse(PartSound.USUAL)));
+    }
+
+    private static int track(Place track) {
+        return track.make(() -> new Range("the track", Part.NO_TRACK, 0xFFFF).check(track.number()));
+    }
+
+    private static Role role(String text) {
+        for (Role role : Role.values()) {
+            if (role.name().equals(text)) {
+                return role;
+            }
+        }
+        throw new IllegalArgumentException("the role “" + text + "” is not known here");
+    }
+
+    private static PartSound sound(Place node) {
+        return node.make(() -> new PartSound(node.field("muted").flag(), node.field("solo").flag(), node.field("volume").number(),
+                node.field("program").number()));
+    }
+
+    private static Line line(Place notes, int part, Identities identities) {
+        identities.beginLine(part);
+        List<Note> read = notes.items().stream().map(note -> note(note, identities)).toList();
+        return Line.of(read);
+    }
+
+    private static Note note(Place node, Identities identities) {
+        List<Place> numbers = node.items();
+        if (numbers.size() < 7) {
+            throw node.wrong("a note is seven numbers, not " + numbers.size());
+        }
+        return node.make(() -> new Note(identities.note(numbers.get(0)), numbers.get(1).whole(), numbers.get(2).whole(),
+                numbers.get(3).number(), numbers.get(4).number(), numbers.get(5).number(), numbers.get(6).number()));
+    }
+
+    private static NoteSet notes(List<Place> ids) {
+        return NoteSet.of(ids.stream().map(id -> id.make(() -> IDENTITY.check(id.whole()))).toList());
+    }
+
+    private static StepSlot step(Place node, Identities identities) {
+        Place kindName = node.field("kind");
+        StepKind kind = StepCatalogue.find(kindName.text()).orElseThrow(() ->
+                kindName.wrong("the step “" + kindName.text() + "” is not known here"));
+        Place settings = node.field("settings");
         // The first version kept the notes that are left among the settings.
-        JsonNode leftBefore = settings.remove("leftAlone");
-        String rule = node.path("pick").asText();
-        NoteSet frozen = notes(node.path("pickedNotes"));
-        Optional<Limit> limit = !rule.isEmpty() ? Optional.of(Pick.parse(rule))
+        List<Place> left = settings.find("leftAlone").map(Place::items).orElseGet(() -> node.items("left"));
+        settings.object().remove("leftAlone");
+        String rule = node.find("pick").map(Place::text).orElse("");
+        NoteSet frozen = notes(node.items("pickedNotes"));
+        Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
-        return new StepSlot(need(node, "id").asLong(), need(node, "on").asBoolean(),
-                ProjectWriter.MAPPER.treeToValue(settings, kind.usual().getClass()), limit,
-                notes(leftBefore != null ? leftBefore : node.path("left")));
+        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), StepSettings.read(kind, settings), limit,
+                notes(left));
     }
 }

@@ -4,14 +4,16 @@ import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.Note;
 import amberfence.song.Part;
-import amberfence.song.PartSound;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.pick.Pick;
+import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
@@ -24,7 +26,14 @@ public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
     static final int VERSION = 1;
     /** Only the components of a step are its settings: what merely asks something of it is not written. */
-    static final ObjectMapper MAPPER = JsonMapper.builder().disable(MapperFeature.AUTO_DETECT_IS_GETTERS)
+    static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(
+                    // The MIDI data of a project is one long text; FileBytes says how long a file may be.
+                    StreamReadConstraints.builder().maxStringLength(Integer.MAX_VALUE).build()).build())
+            .disable(MapperFeature.AUTO_DETECT_IS_GETTERS, MapperFeature.ALLOW_COERCION_OF_SCALARS)
+            .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY, DeserializationFeature.FAIL_ON_TRAILING_TOKENS,
+                    DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS,
+                    DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
             .addModule(MusicJson.module()).build();
 
     private ProjectWriter() {
@@ -81,9 +90,7 @@ public final class ProjectWriter {
         ObjectNode node = MAPPER.createObjectNode().put("id", part.id()).put("name", part.name())
                 .put("role", part.role().name()).put("track", part.track()).put("channel", part.channel())
                 .put("currentTake", part.current());
-        if (!part.sound().equals(PartSound.USUAL)) {
-            node.set("sound", MAPPER.valueToTree(part.sound()));
-        }
+        node.set("sound", MAPPER.valueToTree(part.sound()));
         ArrayNode takes = node.putArray("takes");
         part.takes().forEach(take -> takes.add(take(take)));
         return node;

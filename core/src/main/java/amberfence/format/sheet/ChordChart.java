@@ -24,6 +24,8 @@ import java.util.function.LongSupplier;
  */
 public final class ChordChart {
     private static final int BARS_IN_A_LINE = 4;
+    /** Nobody reads a longer chart; it is broken off, and says so. */
+    private static final int MOST_BARS = 4_000;
     private static final String NO_CHORD = "N.C.";
 
     private ChordChart() {
@@ -115,10 +117,14 @@ public final class ChordChart {
         TimeMap time = song.time();
         StringBuilder text = new StringBuilder();
         int first = time.barOf(progression.spans().get(0).start());
-        int last = time.barOf(progression.end() - 1);
+        int end = time.barOf(progression.end() - 1);
+        int last = Math.min(end, first + MOST_BARS - 1);
         for (int bar = first; bar <= last; bar++) {
             text.append((bar - first) % BARS_IN_A_LINE == 0 ? "| " : "").append(String.join(" ", bar(progression, time, bar, words)))
                     .append(" |").append((bar - first) % BARS_IN_A_LINE == BARS_IN_A_LINE - 1 || bar == last ? "\n" : " ");
+        }
+        if (end > last) {
+            text.append("(").append(end - last).append(" more bars)\n");
         }
         return text.toString();
     }

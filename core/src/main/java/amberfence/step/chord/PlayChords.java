@@ -15,6 +15,7 @@ import amberfence.step.Work;
 import amberfence.theory.ChordTone;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.theory.TextLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
@@ -36,6 +37,7 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     public PlayChords {
         SHARE.check(share);
         Range.VELOCITY.check(velocity);
+        TextLimit.RHYTHM.check(pattern);
         if (!pattern.matches("[x.\\-| ]*x[x.\\-| ]*")) {
             throw new IllegalArgumentException("a rhythm is written with x (sounds), - (holds) and . (rests), as in x-.x, not “"
                     + pattern + "”");
@@ -69,7 +71,7 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
         }
         int channel = in.isEmpty() ? setting.channel() : in.notes().get(0).channel();
         for (ChordSpan span : setting.progression().spans()) {
-            for (long[] stroke : strokes(span, setting.time())) {
+            for (long[] stroke : strokes(span, setting.time(), work)) {
                 for (int pitch : span.sounding().pitches()) {
                     work.add(new Note(0, stroke[0], Math.max(1, (stroke[1] - stroke[0]) * share / WHOLE), pitch, velocity, channel,
                             Note.USUAL_RELEASE), new Reason.FromChord(span.chord().text(), member(span, pitch)));
@@ -84,28 +86,30 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     }
 
     /** Beginning and end of every time that a chord is struck. */
-    private List<long[]> strokes(ChordSpan span, TimeMap time) {
+    private List<long[]> strokes(ChordSpan span, TimeMap time, Work work) {
         List<long[]> strokes = new ArrayList<>();
         switch (rhythm) {
             case HELD -> strokes.add(new long[] {span.start(), span.end()});
-            case BEATS -> split(span, strokes, tick -> time.nextPulse(tick));
-            case EIGHTHS -> split(span, strokes, new GridLines(time, Grid.of(8))::after);
-            case OFF_BEATS -> offBeats(span, strokes, time);
-            default -> own(span, strokes, time);
+            case BEATS -> split(span, strokes, time::nextPulse, work);
+            case EIGHTHS -> split(span, strokes, new GridLines(time, Grid.of(8))::after, work);
+            case OFF_BEATS -> offBeats(span, strokes, time, work);
+            default -> own(span, strokes, time, work);
         }
         return strokes;
     }
 
-    private static void split(ChordSpan span, List<long[]> strokes, LongUnaryOperator next) {
+    private static void split(ChordSpan span, List<long[]> strokes, LongUnaryOperator next, Work work) {
         for (long at = span.start(); at < span.end();) {
+            work.turn();
             long to = Math.min(span.end(), next.applyAsLong(at));
             strokes.add(new long[] {at, to});
             at = to;
         }
     }
 
-    private static void offBeats(ChordSpan span, List<long[]> strokes, TimeMap time) {
+    private static void offBeats(ChordSpan span, List<long[]> strokes, TimeMap time, Work work) {
         for (long at = span.start(); at < span.end();) {
+            work.turn();
             long to = time.nextPulse(at);
             long off = at + (to - at) / 2;
             if (off < span.end()) {
@@ -115,11 +119,12 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
         }
     }
 
-    private void own(ChordSpan span, List<long[]> strokes, TimeMap time) {
+    private void own(ChordSpan span, List<long[]> strokes, TimeMap time, Work work) {
         String signs = pattern.replaceAll("[| ]", "");
         GridLines lines = new GridLines(time, grid);
         long[] open = null;
         for (long at = span.start(); at < span.end();) {
+            work.turn();
             long to = Math.min(span.end(), lines.after(at));
             long bar = time.barStart(time.barOf(at));
             int place = (int) ((at - bar) / grid.ticks(time.ticksPerQuarter()));

@@ -164,6 +164,7 @@ final class FigurePlayer {
             }
             default -> {
                 for (long at = from; at < end;) {
+                    work.turn();
                     long next = time.barStart(time.barOf(at) + 1);
                     stretch(figure, at, Math.min(end, next), length, true, own);
                     at = next;
@@ -175,6 +176,7 @@ final class FigurePlayer {
     /** The figure again and again in a stretch of time. */
     private void stretch(List<Written> figure, long from, long end, long length, boolean cut, OwnNotes own) {
         for (long at = from; at < end; at += length) {
+            work.turn();
             long until = Math.min(end, at + length);
             List<Written> reached = new ArrayList<>();
             for (Written note : figure) {

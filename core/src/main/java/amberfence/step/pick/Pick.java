@@ -5,6 +5,7 @@ import amberfence.song.NoteSet;
 import amberfence.step.NoteChoice;
 import amberfence.step.Setting;
 import amberfence.theory.MusicTextException;
+import amberfence.theory.TextLimit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
@@ -67,8 +68,9 @@ public sealed interface Pick extends NoteChoice {
         }
 
         static Rule read(String text) {
-            Matcher whole = TURNED.matcher(text);
-            String conditions = whole.matches() ? whole.group(1) : text;
+            String words = TextLimit.PICK.check(text).strip().replaceAll("\\s+", " ");
+            Matcher whole = TURNED.matcher(words);
+            String conditions = whole.matches() ? whole.group(1) : words;
             if (conditions.isBlank()) {
                 throw new MusicTextException("a pick needs at least one condition, as in lowest");
             }

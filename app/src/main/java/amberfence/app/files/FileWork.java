@@ -1,0 +1,136 @@
+package amberfence.app.files;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+
+/**
+ * Work on files off the interface thread. Songs are saved one after the other and wait for nothing else: not for a file
+ * that is read, nor for one that is rendered. Outcomes arrive on the interface thread.
+ */
+final class FileWork {
+    /** What is done to a file. */
+    interface Task<T> {
+        T run() throws Exception;
+    }
+
+    private final ExecutorService saving = Executors.newSingleThreadExecutor(task -> thread(task, "saving"));
+    private final ExecutorService others = Executors.newCachedThreadPool(task -> thread(task, "files"));
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+    private final List<Path> writing = new ArrayList<>();
+    private final List<Runnable> whenWritten = new ArrayList<>();
+    private int running;
+    private volatile boolean abandoned;
+
+    private static Thread thread(Runnable task, String name) {
+        Thread thread = new Thread(task, name);
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    /** Reads something. */
+    <T> void read(Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
+        begin();
+        run(others, task, done, failed, () -> { });
+    }
+
+    /** Saves the song to a file. */
+    <T> void save(Path file, Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
+        write(saving, file, task, done, failed);
+    }
+
+    /** Writes something else to a file, which may take long. */
+    <T> void export(Path file, Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
+        write(others, file, task, done, failed);
+    }
+
+    private <T> void write(ExecutorService lane, Path file, Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
+        begin();
+        writing.add(file);
+        run(lane, task, done, failed, () -> {
+            writing.remove(file);
+            if (writing.isEmpty()) {
+                List<Runnable> waiting = List.copyOf(whenWritten);
+                whenWritten.clear();
+                waiting.forEach(Runnable::run);
+            }
+        });
+    }
+
+    private void begin() {
+        running++;
+        busy.set(true);
+    }
+
+    private <T> void run(ExecutorService lane, Task<T> task, Consumer<T> done, Consumer<Throwable> failed, Runnable afterwards) {
+        lane.execute(() -> {
+            Runnable outcome;
+            try {
+                T result = task.run();
+                outcome = () -> done.accept(result);
+            } catch (Throwable e) {
+                // Also what is no exception: a file that is too large must not leave the window busy for ever.
+                outcome = () -> failed.accept(e);
+            }
+            Runnable told = outcome;
+            Platform.runLater(() -> {
+                running--;
+                busy.set(running > 0);
+                try {
+                    told.run();
+                } finally {
+                    afterwards.run();
+                }
+            });
+        });
+    }
+
+    /** True while a file is being read or written. */
+    ReadOnlyBooleanProperty busy() {
+        return busy.getReadOnlyProperty();
+    }
+
+    /** The files that are being written now. */
+    List<Path> writing() {
+        return List.copyOf(writing);
+    }
+
+    /** Runs something once nothing is being written any more. */
+    void whenWritten(Runnable then) {
+        if (writing.isEmpty()) {
+            then.run();
+        } else {
+            whenWritten.add(then);
+        }
+    }
+
+    /** Gives up what is exported; what is being saved goes on. */
+    void abandonExports() {
+        abandoned = true;
+    }
+
+    boolean isAbandoned() {
+        return abandoned;
+    }
+
+    /** Waits until all that is to be saved is saved. */
+    void close() {
+        saving.shutdown();
+        others.shutdown();
+        try {
+            while (!saving.awaitTermination(1, TimeUnit.MINUTES)) {
+                System.getLogger("amberfence").log(System.Logger.Level.INFO, "still saving");
+            }
+            others.awaitTermination(2, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

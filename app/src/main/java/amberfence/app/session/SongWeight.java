@@ -1,0 +1,64 @@
+package amberfence.app.session;
+
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.Take;
+import java.util.ArrayList;
+import java.util.List;
+
+/** How much memory a song takes beside the one that it was made of, roughly, in bytes. */
+final class SongWeight {
+    /** Seven numbers and the head of an object, on a 64-bit machine. */
+    private static final int NOTE = 64;
+    private static final int REFERENCE = 8;
+    private static final int CHORD = 200;
+    /** All the small objects of an edit. */
+    private static final int EDIT = 2_000;
+
+    private SongWeight() {
+    }
+
+    static long beside(Song before, Song after) {
+        List<Line> old = lines(before);
+        long bytes = EDIT;
+        if (after.progression() != before.progression()) {
+            bytes += (long) CHORD * after.progression().spans().size();
+        }
+        if (after.source() != before.source()) {
+            bytes += after.source().original().length() * 4L;
+        }
+        List<Line> now = lines(after);
+        for (int i = 0; i < now.size(); i++) {
+            Line line = now.get(i);
+            if (old.stream().noneMatch(same -> same == line)) {
+                bytes += weight(i < old.size() ? old.get(i) : Line.EMPTY, line);
+            }
+        }
+        return bytes;
+    }
+
+    private static List<Line> lines(Song song) {
+        List<Line> lines = new ArrayList<>();
+        for (Part part : song.parts()) {
+            for (Take take : part.takes()) {
+                lines.add(take.line());
+            }
+        }
+        return lines;
+    }
+
+    /** The references of a line, and those of its notes that the old one does not hold. */
+    private static long weight(Line old, Line line) {
+        long bytes = (long) REFERENCE * line.size();
+        int at = 0;
+        for (Note note : line.notes()) {
+            while (at < old.size() && Note.IN_TIME.compare(old.notes().get(at), note) < 0) {
+                at++;
+            }
+            bytes += at < old.size() && old.notes().get(at) == note ? 0 : NOTE;
+        }
+        return bytes;
+    }
+}

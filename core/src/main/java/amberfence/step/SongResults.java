@@ -1,0 +1,129 @@
+package amberfence.step;
+
+import amberfence.reading.SoundingChords;
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/**
+ * What the parts of a song come to, each worked out once, however many others listen to it. In a circle of parts that
+ * listen to each other, a part hears where the circle closes the notes before any step; in a circle of more than
+ * {@value #MOST_IN_CIRCLE}, where the ways through it are too many, all hear each other so. Not for several threads.
+ */
+public final class SongResults {
+    static final int MOST_IN_CIRCLE = 5;
+
+    /** A part, heard by others that listen in a circle with it. */
+    private record Heard(int part, Set<Integer> listening) {
+    }
+
+    private final Song song;
+    private final Listening listening;
+    private final FenceLine fence;
+    private final Map<Integer, Part> parts = new HashMap<>();
+    private final Map<Heard, PartResult> known = new HashMap<>();
+    /** The chords around every part that plays none itself. */
+    private SoundingChords chords;
+
+    private SongResults(Song song) {
+        this.song = song;
+        this.listening = Listening.of(song);
+        this.fence = song.fence().along(song.time());
+        song.parts().forEach(part -> parts.put(part.id(), part));
+    }
+
+    public static SongResults of(Song song) {
+        return new SongResults(song);
+    }
+
+    /** @param known results that still hold, by part */
+    public static SongResults of(Song song, Map<Integer, PartResult> known) {
+        SongResults results = new SongResults(song);
+        known.forEach((part, result) -> results.known.put(new Heard(part, Set.of()), result));
+        return results;
+    }
+
+    /** What a part of the song comes to. */
+    public PartResult part(int id) {
+        return known(id, Set.of());
+    }
+
+    /** What every part comes to, by its identity. */
+    public Map<Integer, PartResult> all() {
+        Map<Integer, PartResult> results = new TreeMap<>();
+        song.parts().forEach(part -> results.put(part.id(), part(part.id())));
+        return results;
+    }
+
+    /** What a part would come to that is not quite the song's: with other steps, or another take. */
+    PartResult of(Part part) {
+        return PartResult.of(part, surroundings(part, Set.of()), listening);
+    }
+
+    private PartResult known(int id, Set<Integer> listeners) {
+        Heard heard = new Heard(id, listeners);
+        PartResult result = known.get(heard);
+        if (result == null) {
+            Part part = parts.get(id);
+            result = PartResult.of(part, surroundings(part, listeners), listening);
+            known.put(heard, result);
+        }
+        return result;
+    }
+
+    /** The surroundings of a part for which nobody listens. */
+    Setting surroundings(Part part) {
+        return surroundings(part, Set.of());
+    }
+
+    private Setting surroundings(Part part, Set<Integer> listeners) {
+        Set<Integer> more = new TreeSet<>(listeners);
+        more.add(part.id());
+        return new Setting(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
+                part.channel(), NoteSet.ALL, NoteSet.NONE);
+    }
+
+    private SoundingChords chordsAround(Part part) {
+        if (part.role() == Role.CHORDS && song.progression().isEmpty()) {
+            return SoundingChords.around(song, part);
+        }
+        if (chords == null) {
+            chords = SoundingChords.around(song, part);
+        }
+        return chords;
+    }
+
+    Song song() {
+        return song;
+    }
+
+    /**
+     * The line of a part as another hears it.
+     *
+     * @param by who listens
+     * @param listeners that part, and those that listen to it in their turn
+     */
+    Optional<Line> heard(int id, int by, Set<Integer> listeners) {
+        Part part = parts.get(id);
+        if (part == null) {
+            return Optional.empty();
+        }
+        Set<Integer> circle = listening.circle(id);
+        boolean wide = circle.size() > MOST_IN_CIRCLE && circle.contains(by);
+        if (listeners.contains(id) || wide) {
+            return Optional.of(part.line());
+        }
+        Set<Integer> inCircle = new TreeSet<>(listeners);
+        inCircle.retainAll(circle);
+        return Optional.of(known(id, inCircle).line());
+    }
+}
