@@ -3,14 +3,12 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.files.AppFolder;
-import amberfence.app.files.FileChoice;
-import amberfence.app.session.Session;
-import amberfence.app.sound.SoundDesk;
-import amberfence.app.workspace.Workspace;
 import amberfence.format.midi.MidiReader;
 import amberfence.format.project.ProjectDocument;
+import amberfence.format.project.ProjectFile;
 import amberfence.format.project.ProjectReader;
 import amberfence.song.Song;
+import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -112,6 +110,93 @@ class FilesTest extends WindowTest {
     }
 
     @Test
+    void aSaveBelongsToTheSongThatWasSaved() throws Exception {
+        interact(() -> session.edit("title", song -> song.withTitle("Long evening")));
+        toSave = folder.resolve("long-evening.amber");
+        // Saved, and at once another song: what is written is the first, and the second is not taken for saved.
+        interact(() -> {
+            workspace.files().save();
+            session.open(ProjectDocument.of(Song.empty("New")), null);
+            session.edit("title", song -> song.withTitle("Newer"));
+        });
+        waitUntil(() -> Files.exists(toSave) && !workspace.files().busy().get());
+        assertThat(ProjectReader.read(Files.readAllBytes(toSave), "x").song().title()).isEqualTo("Long evening");
+        assertThat(session.file().get()).as("the new song has no file").isNull();
+        assertThat(text("saved-state")).isEqualTo("changes not saved");
+    }
+
+    @Test
+    void asksBeforeItWritesOverWhatSomebodyElseSaved() throws Exception {
+        toSave = folder.resolve("shared.amber");
+        interact(() -> session.edit("title", song -> song.withTitle("Mine")));
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> text("saved-state").equals("saved"));
+        ProjectFile.save(toSave, ProjectDocument.of(song().withTitle("Theirs")), Optional.empty());
+        interact(() -> session.edit("title", song -> song.withTitle("Mine, later")));
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> isShown("conflict-sheet"));
+        click("conflict-cancel");
+        assertThat(ProjectFile.open(toSave).document().song().title()).isEqualTo("Theirs");
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> isShown("conflict-sheet"));
+        click("conflict-over");
+        waitUntil(() -> text("saved-state").equals("saved"));
+        assertThat(ProjectFile.open(toSave).document().song().title()).isEqualTo("Mine, later");
+        assertThat(workspace.files().earlierVersions()).as("theirs is kept").hasSize(2);
+        interact(() -> workspace.files().openVersion(workspace.files().earlierVersions().get(0)));
+        waitUntil(() -> text("song-title").equals("Theirs"));
+        assertThat(text("saved-state")).isEqualTo("changes not saved");
+        assertThat(session.file().get()).isEqualTo(toSave);
+    }
+
+    @Test
+    void savesWhileASoundFileIsRendered() throws Exception {
+        toSave = folder.resolve("slow.wav");
+        boolean[] stop = {false};
+        interact(() -> workspace.files().exportSound(workspace.sound().score(Optional.empty()), 0, 3_000_000_000L, Optional.empty(),
+                share -> { }, () -> stop[0], (done, sentence) -> { }));
+        assertThat(workspace.files().writing()).containsExactly(toSave);
+        interact(() -> session.edit("title", song -> song.withTitle("Not waiting")));
+        Path sound = toSave;
+        toSave = folder.resolve("not-waiting.amber");
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> text("saved-state").equals("saved"));
+        assertThat(workspace.files().writing()).as("still rendering").containsExactly(sound);
+
+        boolean[] closed = {false};
+        interact(() -> assertThat(workspace.mayClose(() -> closed[0] = true)).isFalse());
+        assertThat(isShown("closing-sheet")).isTrue();
+        stop[0] = true;
+        waitUntil(() -> closed[0]);
+        assertThat(sound).as("given up, nothing is left").doesNotExist();
+    }
+
+    @Test
+    void aSoundFileThatCannotBeWrittenSaysSoOnItsSheetAndCanBeTriedAgain() throws Exception {
+        toSave = folder.resolve("no-such-folder").resolve("x.wav");
+        interact(() -> workspace.openSound());
+        click("sound-stop");
+        click("sound-write");
+        waitUntil(() -> text("sound-state").contains("does not exist"));
+        assertThat(lookup("#sound-write").query().isDisabled()).isFalse();
+        toSave = folder.resolve("now.wav");
+        click("sound-write");
+        waitUntil(() -> Files.exists(toSave));
+    }
+
+    @Test
+    void aFileTooLargeForMemoryIsToldAndTheWindowGoesOn() throws Exception {
+        toOpen = folder.resolve("huge.mid");
+        try (var huge = new RandomAccessFile(toOpen.toFile(), "rw")) {
+            huge.setLength(3L << 30);
+        }
+        click("import");
+        waitUntil(() -> isShown("trouble"));
+        assertThat(text("trouble")).isEqualTo("huge.mid has 3072 MB; files of this kind are read up to 64 MB");
+        assertThat(workspace.files().busy().get()).isFalse();
+    }
+
+    @Test
     void anEmptySongSaysHowToBegin() {
         interact(() -> session.open(ProjectDocument.of(session.song().withParts(List.of())), null));
         assertThat(isShown("welcome")).isTrue();
@@ -119,41 +204,5 @@ class FilesTest extends WindowTest {
         click("welcome-demo");
         assertThat(isShown("welcome")).isFalse();
         assertThat(text("ladder-heading")).isEqualTo("VOICE LINE");
-    }
-
-    @Test
-    void leavingKeepsWhatIsNotSaved() {
-        interact(() -> session.edit("title", song -> song.withTitle("For tomorrow")));
-        interact(() -> workspace.files().leave());
-        assertThat(appFolder.resolve("unsaved.amber")).exists().content().contains("For tomorrow");
-    }
-
-    @Test
-    void unsavedWorkSurvivesACrash() {
-        Path kept = appFolder.resolve("unsaved.amber");
-        interact(() -> session.edit("title", song -> song.withTitle("Not saved")));
-        waitUntil(() -> Files.exists(kept));
-        // The application ends without leaving in an orderly way, and begins again.
-        Session[] next = new Session[1];
-        boolean[] found = new boolean[1];
-        interact(() -> {
-            next[0] = new Session(song());
-            Workspace again = new Workspace(next[0], new FileChoice() {
-                @Override
-                public Optional<Path> toOpen() {
-                    return Optional.empty();
-                }
-
-                @Override
-                public Optional<Path> toSave(String suggestion, Kind kind) {
-                    return Optional.empty();
-                }
-            }, new AppFolder(appFolder), new SoundDesk(next[0], () -> output, System::nanoTime));
-            found[0] = again.files().recover();
-        });
-        assertThat(found[0]).isTrue();
-        assertThat(next[0].song().title()).isEqualTo("Not saved");
-        assertThat(next[0].isChanged()).isTrue();
-        assertThat(next[0].message().get()).isEqualTo("This is the work that was not saved when Amber Fence ended last.");
     }
 }

@@ -91,7 +91,8 @@ class StepWordsTest {
                 new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
                 new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
                 new Finding.NoChordThere(2, true), new Finding.Crowded(note, 30), new Finding.NoFigure(), new Finding.FigureAtHome(),
-                new Finding.FigureCut(2, 1), new Finding.NothingBetween(4));
+                new Finding.FigureCut(2, 1), new Finding.NothingBetween(4), new Finding.ListensInCircle(3), new Finding.TooMuch(),
+                new Finding.Failed(new IllegalStateException("x")));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());

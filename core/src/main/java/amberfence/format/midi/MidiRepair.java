@@ -73,7 +73,17 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
         }
         Bytes data = data(event.bytes(), 2);
         Integer length = LENGTHS.get(type);
-        return length != null && length != data.length() ? "meta events of a wrong length" : "";
+        return length != null && length != data.length() ? "meta events of a wrong length"
+                : isSense(type, data) ? "" : "tempi, metres or keys that cannot be";
+    }
+
+    private static boolean isSense(int type, Bytes data) {
+        return switch (type) {
+            case MetaEvents.TEMPO -> (data.at(0) | data.at(1) | data.at(2)) != 0;
+            case MetaEvents.TIME_SIGNATURE -> data.at(0) != 0;
+            case MetaEvents.KEY_SIGNATURE -> Math.abs((byte) data.at(0)) <= 7 && data.at(1) <= 1;
+            default -> true;
+        };
     }
 
     /** Data bytes below 128, with or without the end of the message, which a later packet may bring. */

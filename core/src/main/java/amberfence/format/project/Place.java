@@ -119,7 +119,7 @@ record Place(JsonNode node, String path) {
 
     /** The value in a few words. */
     private String shown() {
-        String text = node.isArray() ? "a list" : node.isObject() ? "an object" : node.toString();
+        String text = node.isArray() ? "a list" : node.isObject() ? "an object" : node.isNull() ? "nothing" : node.toString();
         return text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "…";
     }
 }

@@ -1,11 +1,15 @@
 package amberfence.format.midi;
 
 import amberfence.format.UnreadableFileException;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 
 /** MIDI files for tests, written down as bytes. */
 final class MidiFiles {
@@ -48,5 +52,13 @@ final class MidiFiles {
 
     static List<Note> notes(Song song) {
         return song.parts().stream().map(Part::line).flatMap(line -> line.notes().stream()).sorted(Note.IN_TIME).toList();
+    }
+
+    /** What is written once every note is a semitone higher. */
+    static MidiExport edited(Song song) {
+        Map<Integer, Line> lines = new TreeMap<>();
+        song.parts().forEach(part -> lines.put(part.id(), Line.of(part.line().notes().stream()
+                .map(note -> note.withPitch(Math.min(127, note.pitch() + 1))).toList())));
+        return new MidiExport(song, lines, Optional.empty());
     }
 }

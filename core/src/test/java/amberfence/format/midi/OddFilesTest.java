@@ -9,6 +9,7 @@ import amberfence.format.UnreadableFileException;
 import amberfence.song.Note;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
@@ -46,7 +47,40 @@ class OddFilesTest {
         assertThat(MidiFiles.notes(read.song()).get(0).end()).isEqualTo(96);
         assertThat(read.notices()).extracting(notice -> notice.text()).containsExactly(
                 "track 1: 1 note never ends; it is closed at the track's end, the first being pitch 60 at tick 0");
-        assertThat(MidiFiles.read(MidiExport.ofOriginals(read.song()).toBytes()).notices()).isEmpty();
+        assertThat(MidiExport.ofOriginals(read.song()).toBytes()).as("nothing was done to it").isEqualTo(bytes);
+        assertThat(MidiFiles.read(MidiFiles.edited(read.song()).toBytes()).notices()).isEmpty();
+    }
+
+    /** Standard MIDI Files 1.0, 1988 (from memory): what a track may hold. */
+    @Test
+    void writesAValidFileAsSoonAsSomethingInItChanges() {
+        byte[] odd = MidiFiles.file(0, "00 F3 05 00 FF 90 01 41 00 FF 51 02 07 A1 00 FF 03 81 00 " + "41 ".repeat(128)
+                + "00 F0 03 01 90 F7 00 90 3C 40 10 F8 10 80 3C 00 00 FF 2F 00 11 22 33");
+        MidiImport read = MidiFiles.read(odd);
+        assertThat(MidiExport.ofOriginals(read.song()).toBytes()).isEqualTo(odd);
+        assertThat(MidiExport.ofOriginals(read.song()).repairs()).isEmpty();
+        MidiExport edited = MidiFiles.edited(read.song());
+        assertThat(edited.repairs()).extracting(notice -> notice.text()).containsExactlyInAnyOrder(
+                "track 1: events that a file may not hold left out: 2", "track 1: meta events of an impossible type left out: 1",
+                "track 1: meta events of a wrong length left out: 1",
+                "track 1: system exclusive messages with impossible bytes left out: 1",
+                "track 1: bytes behind the end of the track left out: 3");
+        MidiImport again = MidiFiles.read(edited.toBytes());
+        assertThat(again.notices()).isEmpty();
+        assertThat(new MidiExport(again.song(), edited.lines(), Optional.empty()).repairs()).isEmpty();
+    }
+
+    @Test
+    void everyOddFileThatIsEditedBecomesAValidOne() {
+        for (Map<String, String> row : ReferenceTable.rows("smf-cases.tsv")) {
+            MidiImport read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
+            MidiExport plain = MidiExport.ofOriginals(read.song());
+            assertThat(plain.toBytes()).as(row.get("case")).isEqualTo(MidiFiles.hex(row.get("bytes")));
+            if (!MidiFiles.notes(read.song()).isEmpty()) {
+                MidiImport again = MidiFiles.read(MidiFiles.edited(read.song()).toBytes());
+                assertThat(again.notices()).as(row.get("case")).filteredOn(notice -> !notice.text().matches(".*(type 2|foreign chunk).*")).isEmpty();
+            }
+        }
     }
 
     @Test
