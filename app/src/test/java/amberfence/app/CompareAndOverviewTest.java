@@ -102,4 +102,15 @@ class CompareAndOverviewTest extends WindowTest {
         assertThat(session.selectedPart().get()).isEqualTo(1);
         assertThat(session.song().time().barOf(session.playhead().get())).isEqualTo(20);
     }
+
+    @Test
+    void goesOnWhenATakeVanishesThatIsLookedAt() {
+        click("take-copy");
+        click("takes-compare");
+        interact(() -> session.undo());
+        assertThat(session.song().part(0).takes()).hasSize(1);
+        assertThat(text("compare-count")).isNotBlank();
+        interact(() -> session.edit("gone", song -> song.minusPart(0)));
+        assertThat(isShown("compare-page")).as("there is nothing to compare any more").isFalse();
+    }
 }

@@ -19,6 +19,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import amberfence.step.fit.Harmony;
 import org.junit.jupiter.api.Test;
 
 /** Every step that fits a part to the chords, through its own form. */
@@ -253,5 +254,18 @@ class FittingTest extends WindowTest {
                 .filter(note -> !session.song().progression().at(note.start()).orElseThrow().chord().pitchClasses()
                         .containsPitch(note.pitch())).count();
         assertThat(rests).as("only what is left by hand or allowed").isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void theSecondOfTwoEqualHarmoniesIsPutIntoPartsNotTheFirst() {
+        interact(() -> {
+            session.edit("two", song -> song.plusStep(0, Harmony.USUAL).plusStep(0, Harmony.USUAL));
+            List<StepSlot> steps = session.song().part(0).steps();
+            session.openStep().set(steps.get(steps.size() - 1).id());
+        });
+        click("harmony-parts");
+        List<StepSlot> steps = session.song().part(0).steps();
+        assertThat(steps.get(steps.size() - 2).on()).isTrue();
+        assertThat(steps.get(steps.size() - 1).on()).isFalse();
     }
 }

@@ -19,6 +19,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import java.util.Set;
+import amberfence.edit.ProgressionEdits;
 import org.junit.jupiter.api.Test;
 import org.testfx.robot.Motion;
 
@@ -301,5 +303,21 @@ class ProgressionStripTest extends WindowTest {
         click("export");
         assertThat(lookup("#export-chords").query().isDisabled()).isTrue();
         assertThat(lookup("#export-chords").query().getParent().getAccessibleHelp()).isEqualTo("The progression is empty");
+    }
+
+    @Test
+    void theRightButtonOpensTheMenuOfACardThatWasNotSelected() {
+        interact(() -> {
+            session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
+                    Chord.parse("G7")));
+            session.selectedChords().set(Set.of());
+        });
+        long id = session.song().progression().spans().get(1).id();
+        rightClickOn("#chord-" + id);
+        settle();
+        assertThat(session.selectedChords().get()).containsExactly(id);
+        clickOn("#card-delete");
+        settle();
+        assertThat(session.song().progression().find(id)).isEmpty();
     }
 }

@@ -344,4 +344,57 @@ class SoundTest extends WindowTest {
         assertThat(clicks).as("two beats in a bar of 6/8, the first higher").containsExactly(key(9, 76), key(9, 77));
         assertThat(begun().indexOf(key(9, 77))).isLessThan(begun().indexOf(key(1, 33)));
     }
+
+    @Test
+    void lettersOnTheKeyboardPlayAndNeverSwitchTakesWhileRecording() {
+        click("take-copy");
+        int take = session.song().part(0).current();
+        click("tryit-open");
+        click("record");
+        waitUntil(() -> session.playhead().get() > 100);
+        clickOn("#piano");
+        push(KeyCode.T);
+        push(KeyCode.O);
+        assertThat(session.song().part(0).current()).isEqualTo(take);
+        assertThat(session.outlinedTake().get()).isNull();
+        click("record");
+        waitUntil(() -> session.song().part(0).takes().size() == 3);
+    }
+
+    @Test
+    void whatWasPlayedIsKeptThoughThePartWasTakenAwayMeanwhile() {
+        click("tryit-open");
+        click("record");
+        waitUntil(() -> session.playhead().get() > 100);
+        clickOn("#piano");
+        push(KeyCode.G);
+        waitUntil(() -> session.playhead().get() > 400);
+        int parts = session.song().parts().size();
+        interact(() -> session.edit("gone", song -> song.minusPart(0)));
+        click("record");
+        waitUntil(() -> session.song().parts().size() == parts);
+        assertThat(session.song().parts().get(parts - 1).name()).isEqualTo("Recorded");
+        assertThat(session.song().parts().get(parts - 1).line().size()).isGreaterThanOrEqualTo(1);
+    }
+
+    @Test
+    void everyRoundOfALoopIsRecordedWhereItWasPlayed() {
+        long from = 1440;
+        long to = 1440 + 960;
+        interact(() -> session.loop().set(Optional.of(new TickRange(from, to))));
+        click("tryit-open");
+        click("record");
+        waitUntil(() -> session.playhead().get() > from + 200);
+        clickOn("#piano");
+        push(KeyCode.A);
+        // Two more rounds go by before it ends.
+        output.clear();
+        waitUntil(() -> begun().stream().filter(some -> some == key(1, 43)).count() >= 2);
+        click("record");
+        waitUntil(() -> session.song().part(0).takes().size() == 2);
+        assertThat(session.song().part(0).line().notes()).isNotEmpty().allSatisfy(note -> {
+            assertThat(note.start()).isBetween(from + 100, to - 20);
+            assertThat(note.end()).isLessThanOrEqualTo(to);
+        });
+    }
 }

@@ -35,7 +35,7 @@ import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
-abstract class WindowTest extends ApplicationTest {
+public abstract class WindowTest extends ApplicationTest {
     @TempDir
     static Path folder;
     protected Path appFolder;

@@ -15,7 +15,6 @@ import amberfence.step.fit.FollowChords;
 import amberfence.step.fit.Harmony;
 import amberfence.step.fit.HarmonyLine;
 import amberfence.step.fit.Held;
-import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -100,9 +99,10 @@ final class FitOptions {
     @Option(names = "--range", paramLabel = "RANGE", description = "behind --fit bass: as in E1..G3")
     private void range(String range) {
         hasRange = true;
-        String[] ends = range.split("\\.\\.");
-        planned.changeLast("--range", "--fit bass", FitBass.class, step -> step.withRange(SpelledPitch.parse(ends[0]).number(),
-                SpelledPitch.parse(ends[ends.length - 1]).number()));
+        planned.changeLast("--range", "--fit bass", FitBass.class, step -> {
+            PitchRange ends = PitchRange.parse(range);
+            return step.withRange(ends.lowest(), ends.highest());
+        });
     }
 
     @Option(names = "--seed", paramLabel = "N", description = "behind --fit bass: another number, another line")

@@ -101,8 +101,13 @@ final class StepOptions {
     @Option(names = "--fold", paramLabel = "RANGE", description = "brings into the octave around a note, as in C4, or into a "
             + "range, as in C3..C5")
     private void fold(String range) {
-        String[] ends = range.split("\\.\\.");
-        planned.add(() -> ends.length == 1 ? Fold.around(midi(range)) : new Fold(midi(ends[0]), midi(ends[1])));
+        planned.add(() -> {
+            if (!range.contains("..")) {
+                return Fold.around(midi(range));
+            }
+            PitchRange ends = PitchRange.parse(range);
+            return new Fold(ends.lowest(), ends.highest());
+        });
     }
 
     @Option(names = "--quantize", paramLabel = "GRID", description = "draws starts to a grid, as in 1/16, 1/8. or 1/8t")

@@ -22,6 +22,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -388,8 +389,43 @@ class CommandLineTest {
         assertThat(seconds).isBetween(32 * 2 * 60 / 72.0, 32 * 2 * 60 / 72.0 + 2.01);
         assertThat(run("sound", ferry, "--out", wav, "--part", "8")).isEqualTo(2);
         assertThat(complaint).contains("there is no part 8");
-        assertThat(run("sound", ferry, "--out", wav, "--sounds", ferry)).isEqualTo(1);
+        assertThat(run("sound", ferry, "--out", wav, "--sounds", ferry)).isEqualTo(3);
         assertThat(complaint).contains("holds no sounds that can be read");
         assertThat(run("sound", folder.resolve("missing.mid"), "--out", wav)).isEqualTo(3);
+    }
+
+    @Test
+    void rangesWithoutTheirEndsAreRefusedInWords() {
+        for (String range : List.of("..", "C3..", "..C5", "C3..C4..C5")) {
+            assertThat(run("apply", ferry, "--out", out, "--fold", range)).isEqualTo(2);
+            assertThat(complaint).contains("“" + range + "” is no range; write two notes, as in C3..C5");
+            assertThat(run("apply", ferry, "--out", out, "--progression", "| Dm |", "--fit", "bass", "--range", range)).isEqualTo(2);
+            assertThat(complaint).contains("is no range");
+        }
+        assertThat(out).doesNotExist();
+    }
+
+    @Test
+    void targetsThatAreNoPlainFilesAreRefusedBeforeAnythingIsDone() throws Exception {
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor()).isZero();
+        for (String command : List.of("apply", "sound")) {
+            assertThat(run(command, ferry, "--out", pipe)).isEqualTo(1);
+            assertThat(complaint).isEqualTo("amber-fence: " + pipe + " cannot be written: it is no plain file, but a pipe, a socket or a "
+                    + "device\n");
+        }
+    }
+
+    @Test
+    void damagedSoundsAreToldAndTheTargetStaysAsItWas() throws Exception {
+        Path wav = Files.writeString(folder.resolve("precious.wav"), "precious");
+        byte[] font = new byte[4000];
+        new Random(5).nextBytes(font);
+        System.arraycopy("RIFF".getBytes(StandardCharsets.US_ASCII), 0, font, 0, 4);
+        System.arraycopy("sfbk".getBytes(StandardCharsets.US_ASCII), 0, font, 8, 4);
+        Path sounds = Files.write(folder.resolve("broken.sf2"), font);
+        assertThat(run("sound", ferry, "--out", wav, "--sounds", sounds)).isEqualTo(3);
+        assertThat(complaint).startsWith("amber-fence: " + sounds).hasLineCount(1).doesNotContain("Exception", "java.");
+        assertThat(wav).hasContent("precious");
     }
 }

@@ -57,11 +57,19 @@ public final class HandEdits {
     public record Done(Song song, Outcome outcome) {
     }
 
-    /** Applies a step once to some notes of a part. What is chosen by hand is meant, drums as well. */
+    /**
+     * Applies a step once to some notes of a part. What is chosen by hand is meant, drums as well; notes that the step makes
+     * are the part's own from then on.
+     */
     public Done command(Song song, int partId, Step step, NoteSet notes) {
         Part part = song.part(partId);
-        Outcome outcome = step.apply(part.line(), meant(song, part).withNotes(notes, NoteSet.NONE));
-        return new Done(outcome.changes().isEmpty() ? song : put(song, partId, outcome.out()), outcome);
+        Outcome outcome = step.tried(part.line(), meant(song, part).withNotes(notes, NoteSet.NONE));
+        if (outcome.changes().isEmpty()) {
+            return new Done(song, outcome);
+        }
+        long[] next = {song.nextId()};
+        Line own = outcome.out().withoutMade(() -> next[0]++);
+        return new Done(put(song.withNextId(next[0]), partId, own), outcome);
     }
 
     /**

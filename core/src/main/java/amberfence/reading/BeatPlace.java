@@ -3,6 +3,7 @@ package amberfence.reading;
 import amberfence.song.BarPosition;
 import amberfence.song.Metre;
 import amberfence.song.TimeMap;
+import amberfence.theory.Range;
 
 /**
  * Where in the bar a tick falls. Beats are counted as they are felt: 6/8 has two. The first is strong, and with four or
@@ -17,8 +18,9 @@ public enum BeatPlace {
     /** The place of a tick. */
     public static BeatPlace of(long tick, TimeMap time) {
         long near = time.ticksPerQuarter() / NEAR_BEAT;
-        BarPosition position = time.position(tick + near);
-        Metre metre = time.metreAt(tick + near);
+        long at = Math.min(Range.TICK.highest(), tick + near);
+        BarPosition position = time.position(at);
+        Metre metre = time.metreAt(at);
         if (position.tick() > 2 * near || (position.beat() - 1) % metre.beatsPerPulse() != 0) {
             return OFF;
         }

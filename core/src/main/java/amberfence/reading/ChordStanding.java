@@ -30,9 +30,19 @@ public final class ChordStanding {
 
     /** One entry for each bar of the song, the first bar first. */
     public static List<Bar> of(Line line, RulingChords ruling, FenceLine fence, TimeMap time, int bars) {
-        int[][] counts = new int[Math.max(0, bars)][4];
+        return of(line, ruling, fence, time, bars, 1);
+    }
+
+    /**
+     * One entry for so many bars each, the first first.
+     *
+     * @param entries how many there are
+     * @param together how many bars make one entry
+     */
+    public static List<Bar> of(Line line, RulingChords ruling, FenceLine fence, TimeMap time, int entries, int together) {
+        int[][] counts = new int[Math.max(0, entries)][4];
         for (Note note : line.notes()) {
-            int bar = time.barOf(note.start()) - 1;
+            int bar = (time.barOf(note.start()) - 1) / together;
             if (bar < counts.length) {
                 int chord = ruling.over(note);
                 boolean isChordNote = chord != RulingChords.NONE && ruling.notes(chord).containsPitch(note.pitch());

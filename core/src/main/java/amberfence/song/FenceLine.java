@@ -13,6 +13,8 @@ import java.util.List;
 public final class FenceLine {
     private final long[] starts;
     private final PitchClassSet[] inside;
+    /** Those of the key alone, without what is always allowed. */
+    private final PitchClassSet[] scales;
     private final KeyPlan keys;
     private final List<Spelling> spellings;
     private final NoteSet allowedNotes;
@@ -22,6 +24,7 @@ public final class FenceLine {
         this.inside = inside;
         this.keys = keys;
         this.allowedNotes = allowedNotes;
+        this.scales = keys.spans().stream().map(span -> span.key().pitchClasses()).toArray(PitchClassSet[]::new);
         this.spellings = keys.spans().stream().map(span -> span.key().spelling()).toList();
     }
 
@@ -41,6 +44,11 @@ public final class FenceLine {
     /** How notes are named and numbered at a tick. */
     public Spelling spellingAt(long tick) {
         return spellings.get(span(tick));
+    }
+
+    /** Whether a note is in the scale of its key, whatever else is allowed. */
+    public boolean isInScale(Note note) {
+        return scales[span(note.start())].containsPitch(note.pitch());
     }
 
     public boolean isInside(Note note) {

@@ -9,11 +9,15 @@ import java.util.Optional;
 import java.util.function.LongSupplier;
 
 /** The notes of a part, ordered by start, then pitch, then identity. */
-public record Line(List<Note> notes) {
+public final class Line {
     public static final Line EMPTY = new Line(List.of());
+    private final List<Note> notes;
+    /** Asked for again and again; below 0 until it is first. */
+    private long end = -1;
 
-    public Line {
-        notes = List.copyOf(notes);
+    /** @param inOrder the notes by start, then pitch, then identity */
+    public Line(List<Note> inOrder) {
+        notes = List.copyOf(inOrder);
         for (int i = 1; i < notes.size(); i++) {
             if (Note.IN_TIME.compare(notes.get(i - 1), notes.get(i)) > 0) {
                 throw new IllegalArgumentException("the notes of a line must be in order; note " + (i + 1) + " is not");
@@ -26,6 +30,11 @@ public record Line(List<Note> notes) {
         List<Note> sorted = new ArrayList<>(notes);
         sorted.sort(Note.IN_TIME);
         return new Line(sorted);
+    }
+
+    /** In their order. */
+    public List<Note> notes() {
+        return notes;
     }
 
     public int size() {
@@ -62,6 +71,28 @@ public record Line(List<Note> notes) {
 
     /** The first tick after the last sounding note, 0 for an empty line. */
     public long end() {
-        return notes.stream().mapToLong(Note::end).max().orElse(0);
+        if (end < 0) {
+            long latest = 0;
+            for (Note note : notes) {
+                latest = Math.max(latest, note.end());
+            }
+            end = latest;
+        }
+        return end;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Line line && notes.equals(line.notes);
+    }
+
+    @Override
+    public int hashCode() {
+        return notes.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return notes.toString();
     }
 }

@@ -1,6 +1,8 @@
 package amberfence.sound;
 
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Iterator;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.LongSupplier;
 
@@ -16,6 +18,7 @@ public final class Player {
     private static final long LONGEST_PAUSE = 2_000_000;
     private static final long IDLE = 1_000_000_000;
     private static final int CONTROLLERS = 16 * 128;
+    private static final int MOST_ANCHORS = 100_000;
     private final Sounding sounding;
     private final LongSupplier nanos;
     private final int[] mine = new int[KEYS];
@@ -33,6 +36,8 @@ public final class Player {
     private long end;
     private boolean playing;
     private Thread thread;
+    /** Moments of the clock, each with the clock of the score's beginning from then on, the latest last. */
+    private final ArrayDeque<long[]> anchors = new ArrayDeque<>();
 
     /** @param nanos a clock in nanoseconds */
     public Player(Sounding sounding, LongSupplier nanos) {
@@ -48,7 +53,9 @@ public final class Player {
     public synchronized void play(Score what, long from, long to) {
         releaseMine();
         score = what;
-        zero = nanos.getAsLong() - from * MICRO;
+        long now = nanos.getAsLong();
+        zero = now - from * MICRO;
+        anchor(now);
         position = from;
         end = to;
         playing = true;
@@ -94,6 +101,28 @@ public final class Player {
         return playing ? now() : position;
     }
 
+    private void anchor(long clock) {
+        anchors.addLast(new long[] {clock, zero});
+        if (anchors.size() > MOST_ANCHORS) {
+            anchors.removeFirst();
+        }
+    }
+
+    /**
+     * Where it was at a moment of the clock, in microseconds of the score, whatever it played since: each round of a loop has
+     * its own moments. Also after it stopped; before it first played it is below 0.
+     */
+    public synchronized long positionAt(long clock) {
+        Iterator<long[]> latest = anchors.descendingIterator();
+        while (latest.hasNext()) {
+            long[] anchor = latest.next();
+            if (anchor[0] <= clock) {
+                return (clock - anchor[1]) / MICRO;
+            }
+        }
+        return -1;
+    }
+
     private long now() {
         return (nanos.getAsLong() - zero) / MICRO;
     }
@@ -107,7 +136,9 @@ public final class Player {
         while (playing && now() >= Math.min(loopTo, end)) {
             if (loopTo <= end) {
                 releaseMine();
+                long turn = zero + loopTo * MICRO;
                 zero += (loopTo - loopFrom) * MICRO;
+                anchor(turn);
                 chase(loopFrom);
                 next = score.from(loopFrom);
                 sendDue();

@@ -47,16 +47,13 @@ public record PartResult(Line original, List<Stage> stages) {
         return new PartResult(part.line(), stages);
     }
 
-    /** A step that fails, or that would make more than anybody wants, lets the notes pass and says so. */
     private static Outcome outcome(Step step, StepSlot slot, Line line, Setting setting) {
         try {
             NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, setting)).orElse(NoteSet.ALL);
-            return step.apply(line, setting.withNotes(picked, slot.left()));
+            return step.tried(line, setting.withNotes(picked, slot.left()));
         } catch (StoppedException e) {
             throw e;
-        } catch (Work.TooMuch e) {
-            return Outcome.unchanged(line, List.of(new Finding.TooMuch()));
-        } catch (RuntimeException | StackOverflowError e) {
+        } catch (RuntimeException e) {
             return Outcome.unchanged(line, List.of(new Finding.Failed(e)));
         }
     }

@@ -4,7 +4,6 @@ import amberfence.song.FenceLine;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.theory.PitchClass;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -91,7 +90,7 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
     }
 
     private static Kind kind(Note note, Part part, FenceLine fence) {
-        if (part.isDrums() || fence.keyAt(note.start()).contains(PitchClass.of(note.pitch()))) {
+        if (part.isDrums() || fence.isInScale(note)) {
             return Kind.INSIDE;
         }
         return fence.isInside(note) ? Kind.ALLOWED : Kind.OUTSIDE;

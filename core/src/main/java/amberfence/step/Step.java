@@ -2,12 +2,29 @@ package amberfence.step;
 
 import amberfence.song.Line;
 import amberfence.song.Treatment;
+import java.util.List;
 import java.util.Set;
 
 /** One adjustable change to a part: an immutable record whose components are its settings. */
 public interface Step extends Treatment {
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
     Outcome apply(Line in, Setting setting);
+
+    /**
+     * What the step makes of a line, whatever comes: one that fails, or that would make more notes than anybody wants, lets
+     * the notes pass and says so.
+     */
+    default Outcome tried(Line in, Setting setting) {
+        try {
+            return apply(in, setting);
+        } catch (StoppedException e) {
+            throw e;
+        } catch (Work.TooMuch e) {
+            return Outcome.unchanged(in, List.of(new Finding.TooMuch()));
+        } catch (RuntimeException | StackOverflowError e) {
+            return Outcome.unchanged(in, List.of(new Finding.Failed(e)));
+        }
+    }
 
     /** The same step with settings that suit a line, where the usual ones cannot know it. */
     default Step fitted(Line line, Setting setting) {

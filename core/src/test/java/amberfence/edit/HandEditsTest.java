@@ -3,13 +3,23 @@ package amberfence.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
+import amberfence.format.project.ProjectDocument;
+import amberfence.format.project.ProjectReader;
+import amberfence.format.project.ProjectWriter;
 import amberfence.song.Line;
+import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.step.Step;
+import amberfence.step.chord.PlayChords;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.FitChords;
+import amberfence.step.fit.FollowChords;
+import amberfence.step.fit.Harmony;
+import amberfence.step.fit.Held;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
 import java.util.List;
@@ -93,5 +103,20 @@ class HandEditsTest {
         List<Note> fresh = pasted.part(1).line().notes().stream().filter(note -> note.id() >= song.nextId()).toList();
         assertThat(fresh).hasSize(2).allMatch(note -> note.channel() == song.part(1).channel());
         assertThat(fresh.get(0).start()).isEqualTo(480);
+    }
+
+    @Test
+    void aStepDoneOnceGivesTheNotesThatItMakesNumbersOfTheirOwn() throws Exception {
+        for (Step step : List.of(Harmony.USUAL, PlayChords.USUAL, FollowChords.USUAL, FitChords.USUAL.withHeld(Held.SPLIT))) {
+            // One long note under many chords is struck again where it is split.
+            Song ferry = LanternFerry.song();
+            Song song = ferry.withNextId(ferry.nextId() + 10).withPart(2, part -> part.withTake(take -> take.withLine(
+                    LineText.parse("[D3 F3 A3]:8 [C3 E3 G3]:8", 1440, 2, ferry.nextId()))));
+            HandEdits.Done done = new HandEdits("Take 2").command(song, 2, step, NoteSet.ALL);
+            assertThat(done.outcome().added()).as(step.toString()).isPositive();
+            assertThat(done.song().part(2).line().notes()).extracting(Note::id)
+                    .allMatch(id -> id > 0 && id < done.song().nextId()).doesNotHaveDuplicates();
+            assertThat(ProjectReader.read(ProjectWriter.write(ProjectDocument.of(done.song())), "x").song()).isEqualTo(done.song());
+        }
     }
 }

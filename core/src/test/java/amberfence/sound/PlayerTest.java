@@ -143,4 +143,27 @@ class PlayerTest {
         assertThat(List.of(output.message(1), output.message(2))).containsExactly(Messages.control(3, Messages.RESET, 0),
                 Messages.control(4, Messages.RESET, 0));
     }
+
+    @Test
+    void knowsAfterwardsWhereItWasInEveryRoundOfALoop() {
+        long begin = clock.getAsLong();
+        player.loop(100_000, 350_000);
+        player.play(score(60, 0, 400), 100_000, 10_000_000);
+        passMillis(700);
+        player.stop();
+        passMillis(300);
+        assertThat(player.positionAt(begin + 50_000_000)).as("first round").isEqualTo(150_000);
+        assertThat(player.positionAt(begin + 260_000_000)).as("second round").isEqualTo(110_000);
+        assertThat(player.positionAt(begin + 500_000_000)).as("third round").isEqualTo(100_000);
+        assertThat(player.positionAt(begin - 1)).as("before it began").isNegative();
+    }
+
+    @Test
+    void knowsWhereItWasAlsoWhenItIsAskedLongAfterTheSongEnded() {
+        long begin = clock.getAsLong();
+        player.play(score(60, 0, 400), 0, 500_000);
+        passMillis(900);
+        assertThat(player.isPlaying()).isFalse();
+        assertThat(player.positionAt(begin + 250_000_000)).isEqualTo(250_000);
+    }
 }

@@ -42,6 +42,8 @@ public final class ChangesView extends VBox {
     private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
     private final SimpleBooleanProperty nothingToSettle = new SimpleBooleanProperty(true);
     private boolean allLeft;
+    /** What the rows tell of. */
+    private Outcome shown;
     private boolean updating;
 
     /** @param reveal shows a note in the ladder */
@@ -89,7 +91,9 @@ public final class ChangesView extends VBox {
         updating = true;
         Optional<PartResult.Stage> stage = stage();
         if (stage.isEmpty()) {
+            session.computations().stop(rows);
             rows.getItems().clear();
+            shown = null;
             heading.setText(Words.say("changes.heading").toUpperCase(Locale.ROOT));
             summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : slot().isPresent() ? "changes.stepOff"
                     : part.get().steps().isEmpty() ? "changes.noSteps" : "changes.noStep"));
@@ -110,15 +114,27 @@ public final class ChangesView extends VBox {
                 : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason() instanceof Reason.Clashing) ? "changes.clashing"
                         : stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
                         outcome.kept().size(), outcome.untouched()));
-        List<ChangeRow> fresh = ChangeRow.of(outcome);
+        // What a step made of a part is the same object until something changes it.
+        if (outcome == shown) {
+            rows.refresh();
+        } else {
+            shown = outcome;
+            session.computations().ask(rows, outcome.changes().size(), () -> ChangeRow.of(outcome), this::fill);
+        }
+        allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
+        leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
+        nothingToLeave.set(outcome.changes().isEmpty() && stage.slot().left().isEmpty());
+    }
+
+    private void fill(List<ChangeRow> fresh) {
+        boolean before = updating;
+        updating = true;
         if (!fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);
         } else {
             rows.refresh();
         }
-        allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
-        leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
-        nothingToLeave.set(outcome.changes().isEmpty() && stage.slot().left().isEmpty());
+        updating = before;
     }
 
     private void leave(Note note, boolean left) {

@@ -53,7 +53,7 @@ final class CompareModel {
 
     /** Works out anew what both come to; a version that is gone gives way to the original. */
     void update() {
-        if (a == null || results().song().find(partId).isEmpty()) {
+        if (a == null || isGone()) {
             return;
         }
         List<Version> all = Version.of(part());
@@ -63,6 +63,11 @@ final class CompareModel {
         lineB = b.line(results(), partId);
         comparison = Comparison.of(lineA, lineB);
         changed();
+    }
+
+    /** Whether the part is no longer in the song. */
+    boolean isGone() {
+        return results().song().find(partId).isEmpty();
     }
 
     private void changed() {

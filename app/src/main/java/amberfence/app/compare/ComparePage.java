@@ -7,8 +7,10 @@ import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.reading.Comparison.Difference;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
@@ -62,12 +64,14 @@ public final class ComparePage extends BorderPane {
         setBottom(foot());
         model.changes().addListener((property, old, now) -> update());
         session.results().addListener((property, old, now) -> {
-            if (isVisible()) {
+            if (isVisible() && model.isGone()) {
+                this.close.run();
+            } else if (isVisible()) {
                 model.update();
             }
         });
         session.playhead().addListener((property, old, now) -> {
-            if (isVisible()) {
+            if (isVisible() && !model.isGone()) {
                 canvas.paint();
             }
         });
@@ -157,10 +161,13 @@ public final class ComparePage extends BorderPane {
 
     private void buildChoices() {
         List<Version> all = Version.of(model.part());
+        // The names of now: a list that is open keeps its entries while a take goes.
+        Map<Version, String> names = new HashMap<>();
+        all.forEach(version -> names.put(version, version.words(model.part())));
         choices.getChildren().setAll(swatch("version-a"), Controls.label("A", "name"), Choice.of("compare-a", all, model.a(),
-                version -> version.words(model.part()), version -> model.choose(version, model.b())), swatch("version-b"),
+                names::get, version -> model.choose(version, model.b())), swatch("version-b"),
                 Controls.label("B", "name"),
-                Choice.of("compare-b", all, model.b(), version -> version.words(model.part()),
+                Choice.of("compare-b", all, model.b(), names::get,
                         version -> model.choose(model.a(), version)), Controls.filler());
         for (View view : View.values()) {
             String name = view.name().toLowerCase(Locale.ROOT);

@@ -3,15 +3,14 @@ package amberfence.app.fence;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.reading.KeyCandidate;
-import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
 import amberfence.reading.Modulations;
 import amberfence.reading.PitchClassCounts;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
 import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
@@ -21,6 +20,7 @@ import amberfence.theory.Scale;
 import amberfence.theory.Scales;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -204,18 +204,18 @@ final class FenceModel {
         tryOn(fence.get().minusScale(scale));
     }
 
-    /** Keys that some notes may be in: those of the span, or the selected ones wherever they are. */
-    List<KeyCandidate> candidates(KeyFamily family, Source source) {
+    /** The lines whose key is asked for: those of the span, or the selected notes wherever they are. */
+    List<Line> asked(Source source) {
         Song song = session.song();
         if (source == Source.SELECTION) {
-            return KeyFinder.find(List.of(selection()), song.time(), family);
+            return List.of(selection());
         }
         long from = song.time().barStart(keys().spans().get(span.get()).fromBar());
         long to = span.get() + 1 < keys().spans().size() ? song.time().barStart(keys().spans().get(span.get() + 1).fromBar())
                 : Long.MAX_VALUE;
-        return KeyFinder.find(song.parts().stream().filter(part -> source == Source.ALL_PARTS ? !part.isDrums()
+        return song.parts().stream().filter(part -> source == Source.ALL_PARTS ? !part.isDrums()
                 : Integer.valueOf(part.id()).equals(session.selectedPart().get()))
-                .map(part -> part.line().between(from, to)).toList(), song.time(), family);
+                .map(part -> part.line().between(from, to)).toList();
     }
 
     /** The selected notes of the selected part. */
@@ -223,16 +223,28 @@ final class FenceModel {
         return session.part().map(part -> Line.of(session.selectedIn(part.line()))).orElse(Line.EMPTY);
     }
 
-    /** Where outside notes begin, as bars and shares of bars from the first, for all pitched parts. */
-    List<Double> outsidePlaces() {
+    /**
+     * Where outside notes begin, for all pitched parts: in which of so many equal shares of the bars of the song.
+     *
+     * @param bars how many bars the song has
+     */
+    BitSet outsidePlaces(int bars, int shares) {
         Song song = trial();
         FenceLine line = song.fence().along(song.time());
-        return song.parts().stream().filter(part -> !part.isDrums()).flatMap(part -> part.line().notes().stream())
-                .filter(note -> !line.isInside(note)).map(note -> {
-                    int bar = song.time().barOf(note.start());
-                    double start = song.time().barStart(bar);
-                    return bar - 1 + (note.start() - start) / (song.time().barStart(bar + 1) - start);
-                }).toList();
+        BitSet places = new BitSet(shares);
+        for (Part part : song.parts()) {
+            if (!part.isDrums()) {
+                for (Note note : part.line().notes()) {
+                    if (!line.isInside(note)) {
+                        int bar = song.time().barOf(note.start());
+                        double start = song.time().barStart(bar);
+                        double place = bar - 1 + (note.start() - start) / (song.time().barStart(bar + 1) - start);
+                        places.set((int) Math.min(shares - 1.0, place * shares / bars));
+                    }
+                }
+            }
+        }
+        return places;
     }
 
     /** Makes what is tried on the song's fence. */

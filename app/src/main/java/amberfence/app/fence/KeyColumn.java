@@ -5,13 +5,14 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
+import amberfence.reading.KeyFinder;
 import amberfence.reading.Modulations;
+import amberfence.song.Line;
 import amberfence.song.NoteSet;
 import amberfence.song.Song;
+import amberfence.song.TimeMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.CompletableFuture;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -78,7 +79,14 @@ final class KeyColumn extends VBox {
 
     /** Looks for the key of the notes that are chosen. */
     void find() {
-        List<KeyCandidate> candidates = model.candidates(family.getValue(), source.getValue());
+        KeyFamily among = family.getValue();
+        List<Line> lines = model.asked(source.getValue());
+        TimeMap time = model.session().song().time();
+        of.setText(Words.say("status.working"));
+        model.session().computations().ask("keys found", lines.stream().mapToInt(Line::size).sum(), () -> KeyFinder.find(lines, time, among), this::show);
+    }
+
+    private void show(List<KeyCandidate> candidates) {
         found.getChildren().clear();
         candidates.stream().limit(MOST).forEach(candidate -> found.getChildren().add(
                 new CandidateCard(candidate, "fence.tryOn", () -> model.tryOn(candidate.key()))));
@@ -92,8 +100,7 @@ final class KeyColumn extends VBox {
         Song song = model.session().song();
         KeyFamily among = family.getValue();
         of.setText(Words.say("status.working"));
-        CompletableFuture.supplyAsync(() -> Modulations.find(song, among))
-                .thenAccept(spans -> Platform.runLater(() -> showAlong(spans)));
+        model.session().computations().ask("keys found", () -> Modulations.find(song, among), this::showAlong);
     }
 
     private void showAlong(List<Modulations.Span> spans) {

@@ -3,6 +3,7 @@ package amberfence.app.fence;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.KeySpan;
+import java.util.BitSet;
 import java.util.List;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
@@ -24,6 +25,7 @@ final class SpanStrip extends VBox {
     private final HBox cards = new HBox(4);
     private final Pane marks = new Pane();
     private final HBox tools = new HBox(8);
+    private int bars = 1;
 
     /** @param findAlong looks for keys along the song */
     SpanStrip(FenceModel model, Runnable findAlong) {
@@ -38,13 +40,14 @@ final class SpanStrip extends VBox {
     }
 
     void update() {
+        bars = model.session().song().lastBar();
         showTools();
         showCards();
         showMarks();
     }
 
     private int lastBar() {
-        return model.session().song().lastBar();
+        return bars;
     }
 
     private void showTools() {
@@ -104,16 +107,15 @@ final class SpanStrip extends VBox {
         if (model.fence().get() == null) {
             return;
         }
-        double width = marks.getWidth();
-        double last = -2;
-        for (double place : model.outsidePlaces().stream().sorted().toList()) {
-            double x = Math.floor(place / Math.max(1, lastBar()) * width);
-            if (x > last + 2) {
-                Rectangle mark = new Rectangle(x, 1, 4, MARKS - 2);
-                mark.getStyleClass().add("outside-mark");
-                marks.getChildren().add(mark);
-                last = x;
-            }
+        int width = (int) marks.getWidth();
+        if (width < 1) {
+            return;
+        }
+        BitSet places = model.outsidePlaces(Math.max(1, lastBar()), width);
+        for (int x = places.nextSetBit(0); x >= 0; x = places.nextSetBit(x + 3)) {
+            Rectangle mark = new Rectangle(x, 1, 4, MARKS - 2);
+            mark.getStyleClass().add("outside-mark");
+            marks.getChildren().add(mark);
         }
     }
 }

@@ -37,6 +37,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 
 /** Everything that reads or writes files for the window. Work is done elsewhere, outcomes arrive on the interface thread. */
@@ -263,13 +264,14 @@ public final class SongFiles {
     /**
      * Renders a stretch of a score into a WAV file, off the interface thread.
      *
+     * @param score made elsewhere
      * @param from microseconds of the score
      * @param sounds a SoundFont 2 or DLS file to render with
      * @param progress is told the share that is done, on another thread
      * @param stopped gives the work up while it is true; no file is left then
      * @param done is told what became of it, on the interface thread, with a sentence when it failed
      */
-    public void exportSound(Score score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
+    public void exportSound(Supplier<Score> score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
                             BooleanSupplier stopped, BiConsumer<Rendered, String> done) {
         Optional<Path> target = choice.toSave(plainName(session.song().title()), FileChoice.Kind.SOUND);
         if (target.isEmpty()) {
@@ -280,7 +282,7 @@ public final class SongFiles {
         BooleanSupplier ended = () -> stopped.getAsBoolean() || work.isAbandoned();
         work.export(file, () -> {
             folder.writesTo(file);
-            return SoundFile.writeTo(file, score, from, to, sounds, progress, ended);
+            return SoundFile.writeTo(file, score.get(), from, to, sounds, progress, ended);
         }, whole -> {
             session.message().set(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
             done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");

@@ -14,15 +14,28 @@ final class LadderScene {
     static final LadderScene EMPTY = new LadderScene(null, null, List.of());
     private final Results results;
     private final Part part;
+    /** As the results give them. */
+    private final List<Standing> standings;
     private final List<Standing> notes;
     /** For each note the earlier of the beginnings that it had and has; they never go back. */
     private final long[] begins;
     /** For each note the latest end of it and all before it. */
     private final long[] latestEnd;
 
+    /** The scene of other results, of which the notes are the same. */
+    private LadderScene(Results results, Part part, LadderScene same) {
+        this.results = results;
+        this.part = part;
+        this.standings = same.standings;
+        this.notes = same.notes;
+        this.begins = same.begins;
+        this.latestEnd = same.latestEnd;
+    }
+
     private LadderScene(Results results, Part part, List<Standing> standings) {
         this.results = results;
         this.part = part;
+        this.standings = standings;
         this.notes = inTime(standings);
         this.begins = notes.stream().mapToLong(LadderScene::begin).toArray();
         this.latestEnd = new long[notes.size()];
@@ -34,7 +47,13 @@ final class LadderScene {
     }
 
     static LadderScene of(Results results, Part part) {
-        return new LadderScene(results, part, Standing.of(results.song(), part, results.part(part.id())));
+        return of(results, part, EMPTY);
+    }
+
+    /** @param before the scene so far, of which what is the same is kept */
+    static LadderScene of(Results results, Part part, LadderScene before) {
+        List<Standing> standings = results.standings(part.id());
+        return standings == before.standings ? new LadderScene(results, part, before) : new LadderScene(results, part, standings);
     }
 
     private static long begin(Standing standing) {

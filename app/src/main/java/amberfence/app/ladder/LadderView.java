@@ -1,10 +1,12 @@
 package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
+import amberfence.song.Part;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Standing;
@@ -158,7 +160,15 @@ public final class LadderView extends Region {
         if (session.results().get() == null) {
             return;
         }
-        scene = session.part().map(part -> LadderScene.of(session.results().get(), part)).orElse(LadderScene.EMPTY);
+        Results results = session.results().get();
+        Optional<Part> part = session.part();
+        LadderScene before = scene;
+        session.computations().ask(this, part.map(some -> some.line().size()).orElse(0),
+                () -> part.map(some -> LadderScene.of(results, some, before)).orElse(LadderScene.EMPTY), this::show);
+    }
+
+    private void show(LadderScene fresh) {
+        scene = fresh;
         updateOutline();
         if (view.get() != null && !scene.isEmpty()) {
             fitRows();

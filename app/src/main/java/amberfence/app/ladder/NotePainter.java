@@ -7,6 +7,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.step.Standing;
+import java.util.Arrays;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -41,9 +42,21 @@ final class NotePainter {
         int last = scene.firstFrom(view.lastTick() + 1);
         boolean crowded = last - first > CROWD;
         NoteRuns runs = new NoteRuns();
+                int[] column = new int[2 * 128];
+        Arrays.fill(column, -1);
         int drawn = 0;
         for (int i = first; i < last; i++) {
             Standing standing = scene.notes().get(i);
+            if (crowded) {
+                // One mark for each column of pixels and row is all that can be seen of so many.
+                Note note = standing.shown(marks.before());
+                int at = (int) view.x(note.start()) >> 1;
+                int row = note.pitch() << 1 | (standing.kind() == Standing.Kind.OUTSIDE ? 1 : 0);
+                if (column[row] == at && note.length() * view.pixelsPerTick() < NARROW && !marks.selected().contains(note.id())) {
+                    continue;
+                }
+                column[row] = at;
+            }
             NoteBox shown = NoteBox.of(view, standing.shown(marks.before()));
             boolean marked = marks.selected().contains(standing.before().id());
             if (crowded && shown.width() < NARROW && !marked) {
@@ -130,11 +143,14 @@ final class NotePainter {
         if (marks.before() || view.pixelsPerTick() <= 0) {
             return;
         }
+        double last = Double.NEGATIVE_INFINITY;
         for (Overlaps.Overlap overlap : scene.results().overlaps(scene.part().id())) {
             if (overlap.next().start() > view.lastTick()) {
                 return;
             }
-            if (overlap.note().end() >= view.firstTick()) {
+            // More than one in two pixels cannot be told apart.
+            if (overlap.note().end() >= view.firstTick() && view.x(overlap.next().start()) >= last + 2) {
+                last = view.x(overlap.next().start());
                 NoteBox box = NoteBox.of(view, overlap.note());
                 shapes.overlap(view.x(overlap.next().start()), box.y() - 2, overlap.ticks() * view.pixelsPerTick());
             }

@@ -4,6 +4,7 @@ import amberfence.app.session.Results;
 import amberfence.reading.ChordStanding;
 import amberfence.reading.RulingChords;
 import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.step.ChordSource;
 import amberfence.step.Setting;
 import java.util.ArrayList;
@@ -12,12 +13,14 @@ import java.util.List;
 /**
  * What the overview shows.
  *
- * @param bars how many bars the song has
+ * @param bars how many columns there are, of one bar each or, in a very long song, of several
+ * @param together how many bars a column stands for
  */
-record OverviewModel(int bars, List<Row> rows) {
-    static final OverviewModel EMPTY = new OverviewModel(1, List.of());
+record OverviewModel(int bars, int together, List<Row> rows) {
+    static final OverviewModel EMPTY = new OverviewModel(1, 1, List.of());
+    private static final int MOST_COLUMNS = 1_600;
 
-    /** One part, bar by bar. */
+    /** One part, column by column. */
     record Row(int part, String name, List<ChordStanding.Bar> bars) {
     }
 
@@ -27,16 +30,23 @@ record OverviewModel(int bars, List<Row> rows) {
 
     /** How all parts but drums stand, as their steps make them. */
     static OverviewModel of(Results results) {
-        var song = results.song();
-        int bars = song.lastBar();
+        Song song = results.song();
+        int together = (song.lastBar() - 1) / MOST_COLUMNS + 1;
+        int columns = (song.lastBar() - 1) / together + 1;
+        RulingChords shared = song.progression().isEmpty() ? null : new RulingChords(song.progression(), true, song.time());
         List<Row> rows = new ArrayList<>();
         for (Part part : song.parts()) {
             if (!part.isDrums()) {
-                RulingChords ruling = ChordSource.USUAL.ruling(Setting.of(song, part));
+                RulingChords ruling = shared != null ? shared : ChordSource.USUAL.ruling(Setting.of(song, part));
                 rows.add(new Row(part.id(), part.name(), ChordStanding.of(results.part(part.id()).line(), ruling, results.fence(),
-                        song.time(), bars)));
+                        song.time(), columns, together)));
             }
         }
-        return new OverviewModel(bars, rows);
+        return new OverviewModel(columns, together, rows);
+    }
+
+    /** The first bar of a column, both counted from their own beginning: columns from 0, bars from 1. */
+    int firstBar(int column) {
+        return column * together + 1;
     }
 }

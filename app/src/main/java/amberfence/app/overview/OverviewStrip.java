@@ -1,6 +1,7 @@
 package amberfence.app.overview;
 
 import amberfence.app.overview.OverviewModel.Row;
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Swatches;
@@ -66,7 +67,18 @@ public final class OverviewStrip extends Region {
 
     /** Only what is seen is worked out. */
     private void update() {
-        model = isVisible() ? OverviewModel.of(session.results().get()) : OverviewModel.EMPTY;
+        if (!isVisible()) {
+            session.computations().stop(this);
+            show(OverviewModel.EMPTY);
+            return;
+        }
+        Results results = session.results().get();
+        session.computations().ask(this, results.song().parts().stream().mapToInt(part -> part.line().size()).sum(),
+                () -> OverviewModel.of(results), this::show);
+    }
+
+    private void show(OverviewModel fresh) {
+        model = fresh;
         row = Math.max(0, Math.min(row, model.rows().size() - 1));
         bar = Math.min(bar, Math.max(0, model.bars() - 1));
         double height = RULER + ROW * Math.max(1, model.rows().size());
@@ -91,7 +103,7 @@ public final class OverviewStrip extends Region {
             return;
         }
         session.selectPart(model.rows().get(row).part());
-        long tick = session.results().get().song().time().barStart(bar + 1);
+        long tick = session.results().get().song().time().barStart(model.firstBar(bar));
         session.playhead().set(tick);
         goTo.accept(tick);
     }
@@ -119,8 +131,8 @@ public final class OverviewStrip extends Region {
     private String words() {
         Row part = model.rows().get(row);
         Bar here = part.bars().get(bar);
-        return here.notes() == 0 ? Words.say("overview.silent", part.name(), bar + 1)
-                : Words.say("overview.bar", part.name(), bar + 1, here.chord(), here.scale(), here.outside(), here.clashes());
+        return here.notes() == 0 ? Words.say("overview.silent", part.name(), model.firstBar(bar))
+                : Words.say("overview.bar", part.name(), model.firstBar(bar), here.chord(), here.scale(), here.outside(), here.clashes());
     }
 
     private void hoverAt(MouseEvent event) {
@@ -196,8 +208,8 @@ public final class OverviewStrip extends Region {
     private void paintView(GraphicsContext g) {
         var axis = session.timeAxis().get();
         var time = session.results().get().song().time();
-        double from = LABELS + column() * bars(axis.tick(0), time);
-        double to = LABELS + column() * Math.min(model.bars(), bars(axis.tick(axis.width()), time));
+        double from = LABELS + column() * bars(axis.tick(0), time) / model.together();
+        double to = LABELS + column() * Math.min(model.bars(), bars(axis.tick(axis.width()), time) / model.together());
         g.setFill(swatches.color(Role.INK_SOFT));
         g.fillRect(from, 0, Math.max(4, to - from), 2);
     }

@@ -142,7 +142,9 @@ final class PartCard extends VBox {
         }
         if (shown != part.line()) {
             shown = part.line();
-            outline.show(shown, results.song().end());
+            Line line = shown;
+            long end = results.song().end();
+            session.computations().ask(outline, line.size(), () -> LineOutline.tops(line, end), outline::show);
         }
         setAccessibleText(part.name() + ", " + role.getText() + ", " + outside.getText());
     }

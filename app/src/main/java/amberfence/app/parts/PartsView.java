@@ -12,11 +12,16 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -25,7 +30,9 @@ public final class PartsView extends VBox {
     private final Session session;
     private final NoteClipboard clipboard;
     private final Button add;
-    private final VBox cards = new VBox(9);
+    /** Only the cards that are in view are made: a song may have thousands of parts. */
+    private final ListView<Integer> cards = new ListView<>();
+    private final Label empty = Controls.label(Words.say("parts.none"), "soft");
     private final Map<Integer, PartCard> byId = new HashMap<>();
 
     /**
@@ -37,50 +44,60 @@ public final class PartsView extends VBox {
         this.session = session;
         this.clipboard = clipboard;
         setId("parts");
-        ScrollPane scroll = new ScrollPane(cards);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        add = Controls.button("add-part", "parts.add", null, "dashed");
-        add.setMaxWidth(Double.MAX_VALUE);
+        cards.setId("part-cards");
+        cards.setFocusTraversable(false);
+        cards.setCellFactory(list -> cell());
+        VBox.setVgrow(cards, Priority.ALWAYS);
+        add = Controls.button("add-part", "parts.add", null, "quiet");
         add.setOnAction(event -> Controls.openMenu(add, newParts()));
         Controls.tip(add, Words.say("parts.addTip"));
-        getChildren().addAll(Controls.heading("parts.heading"), scroll, new TakesView(session, compare));
+        empty.setWrapText(true);
+        HBox head = new HBox(4, Controls.heading("parts.heading"), Controls.filler(), add);
+        head.setAlignment(Pos.CENTER_LEFT);
+        empty.managedProperty().bind(empty.visibleProperty());
+        getChildren().addAll(head, empty, cards, new TakesView(session, compare));
         session.results().addListener((property, old, now) -> update());
         session.selectedPart().addListener((property, old, now) -> update());
         update();
     }
 
+    private ListCell<Integer> cell() {
+        ListCell<Integer> cell = new ListCell<>() {
+            @Override
+            protected void updateItem(Integer part, boolean none) {
+                super.updateItem(part, none);
+                setGraphic(none || part == null || session.results().get().song().find(part).isEmpty() ? null
+                        : byId.computeIfAbsent(part, id -> card(id)));
+            }
+        };
+        // As wide as the list: else it would scroll sideways.
+        cell.setPrefWidth(0);
+        return cell;
+    }
+
+    private PartCard card(int id) {
+        PartCard card = new PartCard(session, id);
+        card.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.UP || event.getCode() == KeyCode.DOWN) {
+                go(id, event.getCode() == KeyCode.UP ? -1 : 1);
+                event.consume();
+            }
+        });
+        card.setOnDragDetected(event -> clipboard.draggedOut(id).ifPresent(file -> card
+                .startDragAndDrop(TransferMode.COPY).setContent(NoteClipboard.content(file))));
+        card.update(session.results().get());
+        return card;
+    }
+
     private void update() {
         Results results = session.results().get();
-        List<Part> parts = results.song().parts();
-        boolean sameCards = parts.stream().map(Part::id).toList()
-                .equals(cards.getChildren().stream().filter(PartCard.class::isInstance)
-                        .map(card -> ((PartCard) card).partId()).toList());
-        if (!sameCards || parts.isEmpty()) {
-            cards.getChildren().clear();
-            byId.clear();
-            for (Part part : parts) {
-                PartCard card = new PartCard(session, part.id());
-                card.setOnKeyPressed(event -> {
-                    if (event.getCode() == KeyCode.UP || event.getCode() == KeyCode.DOWN) {
-                        go(part.id(), event.getCode() == KeyCode.UP ? -1 : 1);
-                        event.consume();
-                    }
-                });
-                card.setOnDragDetected(event -> clipboard.draggedOut(part.id()).ifPresent(file -> card
-                        .startDragAndDrop(TransferMode.COPY).setContent(NoteClipboard.content(file))));
-                byId.put(part.id(), card);
-                cards.getChildren().add(card);
-            }
-            if (parts.isEmpty()) {
-                var empty = Controls.label(Words.say("parts.none"), "soft");
-                empty.setWrapText(true);
-                cards.getChildren().add(empty);
-            }
-            cards.getChildren().add(add);
-        }
+        List<Integer> parts = results.song().parts().stream().map(Part::id).toList();
+        byId.keySet().retainAll(Set.copyOf(parts));
         byId.values().forEach(card -> card.update(results));
+        empty.setVisible(parts.isEmpty());
+        if (!parts.equals(cards.getItems())) {
+            cards.getItems().setAll(parts);
+        }
     }
 
     private List<MenuItem> newParts() {
@@ -107,6 +124,13 @@ public final class PartsView extends VBox {
         List<Integer> order = session.results().get().song().parts().stream().map(Part::id).toList();
         int to = Math.max(0, Math.min(order.size() - 1, order.indexOf(from) + places));
         session.selectPart(order.get(to));
-        byId.get(order.get(to)).requestFocus();
+        if (byId.get(order.get(to)) == null || byId.get(order.get(to)).getScene() == null) {
+            cards.scrollTo(to);
+            cards.layout();
+        }
+        PartCard card = byId.get(order.get(to));
+        if (card != null) {
+            card.requestFocus();
+        }
     }
 }

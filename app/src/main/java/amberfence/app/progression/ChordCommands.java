@@ -8,6 +8,7 @@ import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.song.ChordSpan;
 import amberfence.song.Note;
+import amberfence.song.Line;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
@@ -26,11 +27,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 
 /** What can be done to the chords of the progression: to the selected ones, or to all when none is selected. */
 public final class ChordCommands {
@@ -139,9 +138,9 @@ public final class ChordCommands {
     public void readFrom(Optional<Integer> part) {
         Song song = song();
         session.message().set(Words.say("status.working"));
-        CompletableFuture.supplyAsync(() -> part.map(id -> ChordReader.read(List.of(session.results().get().part(id).line()),
-                song.time(), song.fence().along(song.time()))).orElseGet(() -> ChordReader.read(song)))
-                .thenAccept(read -> Platform.runLater(() -> taken(read)));
+        Optional<Line> line = part.map(id -> session.results().get().part(id).line());
+        session.computations().ask("chords read", () -> line.map(some -> ChordReader.read(List.of(some), song.time(),
+                song.fence().along(song.time()))).orElseGet(() -> ChordReader.read(song)), this::taken);
     }
 
     private void taken(List<ReadChord> read) {

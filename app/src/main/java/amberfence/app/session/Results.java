@@ -1,19 +1,21 @@
 package amberfence.app.session;
 
 import amberfence.reading.Overlaps;
-import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.step.SongResults;
+import amberfence.step.Standing;
 import amberfence.step.Step;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What every part of a song comes to. A part whose line, steps, role and surroundings are those of the results before
@@ -25,14 +27,22 @@ public final class Results {
     private final FenceLine fence;
     private final Map<Integer, Integer> outside = new HashMap<>();
     private final Map<Integer, List<Overlaps.Overlap>> overlaps;
+    private final Map<Integer, List<Standing>> standings = new ConcurrentHashMap<>();
+    private final Map<Integer, Part> parts = new HashMap<>();
 
-    private Results(Song song, Map<Integer, PartResult> byPart, Map<Integer, List<Overlaps.Overlap>> overlaps) {
+    private Results(Song song, Map<Integer, PartResult> byPart, Map<Integer, List<Overlaps.Overlap>> overlaps, Results before,
+                    Set<Integer> same) {
         this.song = song;
         this.byPart = byPart;
         this.overlaps = overlaps;
         this.fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
-            outside.put(part.id(), part.isDrums() ? 0 : fence.countOutside(part.line()));
+            parts.put(part.id(), part);
+            boolean known = same.contains(part.id());
+            outside.put(part.id(), known ? before.outside(part.id()) : part.isDrums() ? 0 : fence.countOutside(part.line()));
+            if (known && before.standings.containsKey(part.id())) {
+                standings.put(part.id(), before.standings.get(part.id()));
+            }
         }
     }
 
@@ -41,31 +51,61 @@ public final class Results {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
         return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart,
-                Map.of());
+                Map.of(), null, Set.of());
     }
 
     static Results of(Song song, Results before) {
+        Set<Integer> same = before == null ? Set.of() : before.sameIn(song);
+        Map<Integer, PartResult> known = new HashMap<>();
+        same.forEach(id -> known.put(id, before.byPart.get(id)));
+        SongResults results = SongResults.of(song, known);
         Map<Integer, PartResult> byPart = new HashMap<>();
         Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
         for (Part part : song.parts()) {
-            boolean same = before != null && before.isSameFor(part, song, new TreeSet<>());
-            PartResult result = same ? before.byPart.get(part.id()) : PartResult.of(song, part);
+            PartResult result = results.part(part.id());
             byPart.put(part.id(), result);
-            overlaps.put(part.id(), part.isDrums() ? List.of() : same && before.overlaps.containsKey(part.id())
-                    ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
+            overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
+                    && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
         }
-        return new Results(song, byPart, overlaps);
+        return new Results(song, byPart, overlaps, before, same);
     }
 
-    /** @param asked parts that were asked about on the way here, so that parts listening to each other come to an end */
-    private boolean isSameFor(Part part, Song now, Set<Integer> asked) {
-        Fence fence = song.fence();
-        return byPart.containsKey(part.id()) && fence.equals(now.fence()) && song.time() == now.time()
-                && song.progression().equals(now.progression())
-                && song.find(part.id()).filter(old -> old.take().equals(part.take()) && old.role() == part.role())
-                .isPresent() && chordsOf(song).equals(chordsOf(now)) && part.steps().stream()
-                .flatMap(slot -> ((Step) slot.treatment()).listensTo().stream()).allMatch(other -> !asked.add(other)
-                        || now.find(other).map(heard -> isSameFor(heard, now, asked)).orElse(song.find(other).isEmpty()));
+    /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */
+    private Set<Integer> sameIn(Song now) {
+        if (!song.fence().equals(now.fence()) || song.time() != now.time() || !song.progression().equals(now.progression())
+                || !chordsOf(song).equals(chordsOf(now))) {
+            return Set.of();
+        }
+        Map<Integer, Part> after = new HashMap<>();
+        now.parts().forEach(part -> after.put(part.id(), part));
+        Set<Integer> changed = new HashSet<>();
+        parts.keySet().stream().filter(id -> !after.containsKey(id)).forEach(changed::add);
+        for (Part part : now.parts()) {
+            Part old = parts.get(part.id());
+            if (old == null || !byPart.containsKey(part.id()) || old.role() != part.role() || old.channel() != part.channel()
+                    || !old.take().equals(part.take())) {
+                changed.add(part.id());
+            }
+        }
+        Set<Integer> same = new HashSet<>(after.keySet());
+        same.removeAll(changed);
+        spread(now, changed, same);
+        return same;
+    }
+
+    /** Whoever listens to a part that changed, straight or over others, changes too. */
+    private static void spread(Song now, Set<Integer> changed, Set<Integer> same) {
+        boolean more = !changed.isEmpty();
+        while (more) {
+            more = false;
+            for (Part part : now.parts()) {
+                if (same.contains(part.id()) && part.steps().stream().flatMap(slot -> ((Step) slot.treatment()).listensTo().stream())
+                        .anyMatch(other -> !same.contains(other))) {
+                    same.remove(part.id());
+                    more = true;
+                }
+            }
+        }
     }
 
     /** The chord parts, by which ties may be decided: same parts, same lines. */
@@ -74,6 +114,14 @@ public final class Results {
         song.parts().stream().filter(part -> part.role() == Role.CHORDS)
                 .forEach(part -> lines.put(part.id(), System.identityHashCode(part.line())));
         return lines;
+    }
+
+    /** The same with what will be asked about a part worked out already. */
+    Results prepared(Integer part) {
+        if (part != null && parts.containsKey(part)) {
+            standings(part);
+        }
+        return this;
     }
 
     public Song song() {
@@ -87,6 +135,11 @@ public final class Results {
 
     public PartResult part(int id) {
         return byPart.get(id);
+    }
+
+    /** How the notes of a part stand, worked out when it is first asked for. */
+    public List<Standing> standings(int partId) {
+        return standings.computeIfAbsent(partId, id -> Standing.of(song, parts.get(id), byPart.get(id)));
     }
 
     /** What another take of a part comes to, by its steps. */

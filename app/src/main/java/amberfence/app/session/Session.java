@@ -10,21 +10,14 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.Step;
-import amberfence.step.StoppedException;
 import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.LongProperty;
 import javafx.beans.property.ObjectProperty;
@@ -45,6 +38,7 @@ import javafx.beans.property.SimpleObjectProperty;
 public final class Session {
     /** Songs with more notes than this are worked out off the interface thread. */
     private static final int LONG_SONG = 20_000;
+    private static final String RESULTS = "results";
 
     private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
@@ -64,17 +58,9 @@ public final class Session {
     private final LivePick pick;
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
     private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "results");
-        thread.setDaemon(true);
-        return thread;
-    });
-    private final AtomicLong newest = new AtomicLong();
+    private final Computations computations = new Computations();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
     private final long historyBytes;
-    private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
-            .log(System.Logger.Level.ERROR, sentence, cause);
-    private Future<?> computation = CompletableFuture.completedFuture(null);
     private long number;
     private ProjectDocument document;
     private Optional<FileState> onDisk = Optional.empty();
@@ -96,7 +82,12 @@ public final class Session {
 
     /** Where it is told that something could not be computed: a sentence, and what was thrown. */
     public void setTrouble(BiConsumer<String, Throwable> told) {
-        trouble = told;
+        computations.setTrouble(told);
+    }
+
+    /** Where all that takes long is worked out. */
+    public Computations computations() {
+        return computations;
     }
 
     /** Puts another song in place of the open one; history begins anew. */
@@ -248,48 +239,31 @@ public final class Session {
         revision.set(revision.get() + 1);
         Song song = history.current();
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
-        long request = newest.incrementAndGet();
         Results before = results.get();
-        // Nobody waits any more for what is being worked out; a step that takes long notices it.
-        computation.cancel(true);
+        computations.stop(RESULTS);
         if (!isLong(shown)) {
             working.set(false);
             try {
-                Results fresh = Results.of(shown, before);
-                computed = song;
-                show(fresh);
+                arrived(song, Results.of(shown, before));
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
                 giveUp(e);
             }
             return;
         }
         working.set(true);
-        computation = worker.submit(() -> compute(shown, song, before, request));
+        Integer part = selectedPart.get();
+        computations.ask(RESULTS, () -> Results.of(shown, before).prepared(part), fresh -> {
+            working.set(false);
+            arrived(song, fresh);
+        }, cause -> {
+            working.set(false);
+            giveUp(cause);
+        });
     }
 
-    private void compute(Song shown, Song song, Results before, long request) {
-        if (newest.get() != request) {
-            return;
-        }
-        try {
-            Results fresh = Results.of(shown, before);
-            Platform.runLater(() -> {
-                if (newest.get() == request) {
-                    working.set(false);
-                    computed = song;
-                    show(fresh);
-                }
-            });
-        } catch (StoppedException e) {
-            // Something newer is on its way.
-        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
-            Platform.runLater(() -> {
-                if (newest.get() == request) {
-                    working.set(false);
-                    giveUp(e);
-                }
-            });
-        }
+    private void arrived(Song song, Results fresh) {
+        computed = song;
+        show(fresh);
     }
 
     /** What cannot be worked out leaves the song as it was before. */
@@ -298,7 +272,7 @@ public final class Session {
         history.returnTo(computed);
         tryOn.set(null);
         revision.set(revision.get() + 1);
-        trouble.accept(Words.say(changed ? "session.gaveUp" : "session.failed"), cause);
+        computations.trouble().accept(Words.say(changed ? "session.gaveUp" : "session.failed"), cause);
     }
 
     /** Whether the open song is long enough that work on it must not keep the interface waiting. */
@@ -375,7 +349,7 @@ public final class Session {
     /** The selected notes of a line, in its order. */
     public List<Note> selectedIn(Line line) {
         Set<Long> selected = selectedNotes.get();
-        return line.notes().stream().filter(note -> selected.contains(note.id())).toList();
+        return selected.isEmpty() ? List.of() : line.notes().stream().filter(note -> selected.contains(note.id())).toList();
     }
 
     /** The take of the selected part that is drawn as outlines over the current one; null for none. */

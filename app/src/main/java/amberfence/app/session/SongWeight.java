@@ -6,7 +6,10 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.Take;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
 
 /** How much memory a song takes beside the one that it was made of, roughly, in bytes. */
 final class SongWeight {
@@ -29,10 +32,12 @@ final class SongWeight {
         if (after.source() != before.source()) {
             bytes += after.source().original().length() * 4L;
         }
+        Set<Line> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        known.addAll(old);
         List<Line> now = lines(after);
         for (int i = 0; i < now.size(); i++) {
             Line line = now.get(i);
-            if (old.stream().noneMatch(same -> same == line)) {
+            if (!known.contains(line)) {
                 bytes += weight(i < old.size() ? old.get(i) : Line.EMPTY, line);
             }
         }

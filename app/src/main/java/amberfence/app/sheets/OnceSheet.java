@@ -16,6 +16,7 @@ import amberfence.step.Step;
 import amberfence.step.StepKind;
 import amberfence.step.StepWords;
 import amberfence.theory.Spelling;
+import java.util.Optional;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -62,13 +63,13 @@ public final class OnceSheet {
         NoteSet chosen = commands.selection().source();
         Part part = session.part().orElseThrow();
         long tick = chosen.in(part.line()).stream().findFirst().map(Note::start).orElse(0L);
-        Controls.rebuild(form, () -> form.getChildren().setAll(StepForm.of(step, new FormHost(session, tick,
+        Controls.rebuild(form, () -> form.getChildren().setAll(StepForm.of(step, new FormHost(session, Optional.empty(), tick,
                 (words, changed) -> {
                     step = changed;
                     update();
-                }, tried -> tried.apply(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE))
+                }, tried -> tried.tried(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE))
                         .out()))));
-        Outcome outcome = step.apply(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE));
+        Outcome outcome = step.tried(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE));
         nothing.set(outcome.changes().isEmpty());
         Spelling spelling = session.results().get().fence().spellingAt(tick);
         String finding = outcome.findings().stream().findFirst()

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -56,7 +57,7 @@ public final class SoundSheet {
         write.setOnAction(event -> {
             Song song = session.results().get().song();
             Tempi tempi = new Tempi(song.time());
-            Score score = desk.score(chosen[0] == What.PART ? session.part().map(Part::id) : Optional.empty());
+            Supplier<Score> score = desk.score(chosen[0] == What.PART ? session.part().map(Part::id) : Optional.empty());
             TickRange range = chosen[0] == What.LOOP ? session.loop().get().orElseThrow()
                     : new TickRange(0, Math.max(1, song.end()));
             write.setDisable(true);

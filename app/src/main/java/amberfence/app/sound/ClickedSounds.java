@@ -41,13 +41,13 @@ final class ClickedSounds {
     private void notes(Set<Long> chosen) {
         if (chosen.size() == 1 && isQuiet()) {
             session.part().ifPresent(part -> heard.selected(part).stream().findFirst()
-                    .ifPresent((Note note) -> hear(heard.notes(part, List.of(note)), note.start(), note.end())));
+                    .ifPresent((Note note) -> hear(heard.notes(part, List.of(note)).score(), note.start(), note.end())));
         }
     }
 
     private void chords(Set<Long> chosen) {
         if (chosen.size() == 1 && isQuiet()) {
-            heard.song().progression().in(chosen).forEach(span -> hear(heard.chords(List.of(span)), span.start(), span.end()));
+            heard.song().progression().in(chosen).forEach(span -> hear(heard.chords(List.of(span)).score(), span.start(), span.end()));
         }
     }
 

@@ -17,6 +17,11 @@ import java.util.function.Predicate;
 
 /** The open song as it is heard now: before or after the steps, with what is compared in its place. */
 final class HeardSong {
+    /** What is heard, as it was on the interface thread; its score can be made on any other. */
+    interface Taken {
+        Score score();
+    }
+
     private final Session session;
 
     HeardSong(Session session) {
@@ -52,19 +57,23 @@ final class HeardSong {
     }
 
     /** All parts that are heard, mute and solo counted. */
-    Score all(boolean metronome) {
+    Taken all(boolean metronome) {
         return parts(SongScore.audible(song()), metronome);
     }
 
-    Score parts(Predicate<Part> heard, boolean metronome) {
-        return SongScore.of(song(), lines(), heard, metronome);
+    Taken parts(Predicate<Part> heard, boolean metronome) {
+        Song song = song();
+        Map<Integer, Line> lines = lines();
+        return () -> SongScore.of(song, lines, heard, metronome);
     }
 
-    Score notes(Part part, List<Note> notes) {
-        return SongScore.of(song(), part, notes);
+    Taken notes(Part part, List<Note> notes) {
+        Song song = song();
+        return () -> SongScore.of(song, part, notes);
     }
 
-    Score chords(List<ChordSpan> spans) {
-        return SongScore.of(song(), spans);
+    Taken chords(List<ChordSpan> spans) {
+        Song song = song();
+        return () -> SongScore.of(song, spans);
     }
 }

@@ -9,6 +9,7 @@ import amberfence.song.GridLines;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Role;
 import amberfence.sound.Capture;
 import amberfence.sound.Recording;
 import amberfence.sound.Tempi;
@@ -64,6 +65,13 @@ public final class Recorder {
         desk.playFrom(begunTick);
     }
 
+    /** Ends, when a recording is under way; what was played is kept. */
+    public void end() {
+        if (recording.get()) {
+            desk.stop();
+        }
+    }
+
     private void finish() {
         recording.set(false);
         List<Capture.Entry> played = desk.keys().capture().since(begunNanos);
@@ -88,11 +96,17 @@ public final class Recorder {
     }
 
     private void keep(List<Capture.Entry> played, LongUnaryOperator tick, long end, String name) {
+        if (session.song().find(part).isEmpty()) {
+            // The part was taken away while it was recorded; what was played is not.
+            session.edit(Words.say("edit.partAdd", Words.say("tryit.recordedPart")),
+                    song -> song.plusEmptyPart(Words.say("tryit.recordedPart"), Role.MELODY));
+            part = session.song().parts().get(session.song().parts().size() - 1).id();
+        }
         Part target = session.song().part(part);
         List<Line> lines = new ArrayList<>();
         for (Recording.What kind : what) {
             long late = (long) latencyMillis * MICRO * MICRO;
-            Line line = Recording.of(played, kind, nanos -> inLoop(tick.applyAsLong(nanos - late)), end, target.channel());
+            Line line = Recording.of(played, kind, nanos -> kept(tick.applyAsLong(nanos - late)), end, target.channel());
             if (!line.isEmpty()) {
                 lines.add(tidied(line, target));
             }
@@ -109,12 +123,8 @@ public final class Recorder {
         session.message().set(Words.say("tryit.kept", Words.count("noteCount", lines.get(0).size()), target.name()));
     }
 
-    /** In a loop every pass lies on the same bars; what was played before recording began is not kept. */
-    private long inLoop(long tick) {
-        Optional<TickRange> loop = session.loop().get();
-        if (loop.isPresent() && begunTick == loop.get().from()) {
-            return loop.get().from() + Math.floorMod(tick - loop.get().from(), loop.get().to() - loop.get().from());
-        }
+    /** What was played before recording began is not kept. In a loop every round lies on the same bars by itself. */
+    private long kept(long tick) {
         return tick < begunTick ? -1 : tick;
     }
 

@@ -16,13 +16,11 @@ import amberfence.theory.ChordTone;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -54,7 +52,7 @@ public final class SoundDesk {
         }
     };
     private final Thread strummer = new Thread(this::strum, "strummer");
-    private Supplier<Score> program = () -> Score.EMPTY;
+    private Supplier<HeardSong.Taken> program = () -> () -> Score.EMPTY;
     private LongSupplier until = () -> 0;
     private long newest;
     private boolean moving;
@@ -156,7 +154,7 @@ public final class SoundDesk {
     }
 
     /** @param to the tick at which it ends, asked again when the song changes */
-    private void play(long from, LongSupplier to, Supplier<Score> what) {
+    private void play(long from, LongSupplier to, Supplier<HeardSong.Taken> what) {
         program = what;
         until = to;
         outlet.whenOpen(() -> build(score -> {
@@ -182,14 +180,15 @@ public final class SoundDesk {
     private void build(Consumer<Score> then) {
         long request = ++newest;
         if (!session.isLong()) {
-            then.accept(program.get());
+            then.accept(program.get().score());
             return;
         }
-        CompletableFuture.supplyAsync(program).thenAccept(score -> Platform.runLater(() -> {
+        // What is heard is taken now, on this thread; only its score is made elsewhere.
+        session.computations().ask("score", program.get()::score, score -> {
             if (request == newest) {
                 then.accept(score);
             }
-        }));
+        });
     }
 
     public void stop() {
@@ -265,7 +264,7 @@ public final class SoundDesk {
 
     /** Turns the clock into a tick of the song, while it plays and afterwards. */
     public long tickAt(long clockNanos) {
-        long micros = player.position() - (nanos.getAsLong() - clockNanos) / 1000;
+        long micros = player.positionAt(clockNanos);
         return micros < 0 ? -1 : heard.tempi().tick(micros);
     }
 
@@ -291,9 +290,9 @@ public final class SoundDesk {
         return countIn;
     }
 
-    /** The score of the whole song as it is heard now, for writing it to a file. */
-    public Score score(Optional<Integer> onlyPart) {
-        return onlyPart.map(id -> heard.parts(part -> part.id() == id, false)).orElseGet(() -> heard.all(false));
+    /** The score of the whole song as it is heard now, for writing it to a file; it may be made on another thread. */
+    public Supplier<Score> score(Optional<Integer> onlyPart) {
+        return onlyPart.map(id -> heard.parts(part -> part.id() == id, false)).orElseGet(() -> heard.all(false))::score;
     }
 
     /** The file whose sounds are played with, if one was chosen. */

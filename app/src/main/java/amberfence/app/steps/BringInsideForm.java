@@ -12,10 +12,12 @@ import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
 import amberfence.step.fence.Ties;
+import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.function.Function;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
@@ -84,10 +86,10 @@ final class BringInsideForm extends VBox {
         Part part = session.part().orElseThrow();
         var song = session.results().get().song();
         FenceLine fence = session.results().get().fence();
-        Set<String> names = new LinkedHashSet<>();
+        Set<NoteName> names = new LinkedHashSet<>();
         for (Note note : part.line().notes()) {
             if (!part.isDrums() && !fence.isInside(note)) {
-                names.add(fence.keyAt(note.start()).spelling().name(PitchClass.of(note.pitch())).text());
+                names.add(fence.spellingAt(note.start()).name(PitchClass.of(note.pitch())));
                 if (names.size() == 12) {
                     break;
                 }
@@ -95,6 +97,6 @@ final class BringInsideForm extends VBox {
         }
         String keys = song.fence().keys().spans().size() == 1 ? song.fence().keys().first().text() : Words.say("steps.theKeys");
         return names.isEmpty() ? Words.say("steps.nothingOutside", keys)
-                : Words.say(names.size() == 1 ? "steps.outside.one" : "steps.outside.many", String.join(" ", names), keys);
+                : Words.say(names.size() == 1 ? "steps.outside.one" : "steps.outside.many", names.stream().map(NoteName::text).collect(Collectors.joining(" ")), keys);
     }
 }

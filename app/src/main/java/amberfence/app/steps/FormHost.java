@@ -5,6 +5,7 @@ import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.step.Step;
 import amberfence.theory.Spelling;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 
@@ -12,11 +13,12 @@ import java.util.function.Function;
  * What a settings form is for: a step in the list, or one that is done once to some notes.
  *
  * @param session the song around it
+ * @param slot the place of the step in its part's list, when it stands in one
  * @param tick where the notes are, for naming pitches in the right key
  * @param change takes the changed step, with words for undo
  * @param tried what another setting of the step would make of the notes
  */
-public record FormHost(Session session, long tick, BiConsumer<String, Step> change, Function<Step, Line> tried) {
+public record FormHost(Session session, Optional<Long> slot, long tick, BiConsumer<String, Step> change, Function<Step, Line> tried) {
     Spelling spelling() {
         return session.results().get().fence().spellingAt(tick);
     }

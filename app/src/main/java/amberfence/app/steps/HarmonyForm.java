@@ -5,13 +5,11 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.HarmonyParts;
 import amberfence.song.Part;
-import amberfence.song.StepSlot;
 import amberfence.step.fit.Harmony;
 import amberfence.step.fit.HarmonyLine;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -37,7 +35,7 @@ final class HarmonyForm {
                 on -> host.switched("noCrossing", on, step.withNoCrossing(on))),
                 FormRows.toggle("harmony-instead", "step.instead", step.instead(),
                         on -> host.switched("instead", on, step.withInstead(on))));
-        slot(step, host.session()).ifPresent(slot -> rows.plus(asParts(step, slot, host.session())));
+        host.slot().ifPresent(slot -> rows.plus(asParts(step, slot, host.session())));
         return rows;
     }
 
@@ -68,16 +66,11 @@ final class HarmonyForm {
         return changed;
     }
 
-    /** The place of the step in its part's list, when it stands in one. */
-    private static Optional<StepSlot> slot(Harmony step, Session session) {
-        return session.part().flatMap(part -> part.steps().stream().filter(slot -> slot.treatment() == step).findFirst());
-    }
-
-    private static Node asParts(Harmony step, StepSlot slot, Session session) {
+    private static Node asParts(Harmony step, long slot, Session session) {
         Part part = session.part().orElseThrow();
         Button button = Controls.button("harmony-parts", null, event -> {
             session.edit(Words.say("form.asPartsDone", Words.count("form.lineCount", step.lines().size())),
-                    song -> HarmonyParts.apart(song, part.id(), slot.id()));
+                    song -> HarmonyParts.apart(song, part.id(), slot));
             session.message().set(Words.say("form.asPartsMessage", Words.count("form.lineCount", step.lines().size()), part.name()));
         }, "choice");
         button.setText(Words.say("form.asParts"));

@@ -15,6 +15,7 @@ import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -65,7 +66,7 @@ final class StepCard extends VBox {
         getChildren().add(head);
         if (open) {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
-            getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, tick,
+            getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, Optional.of(slot.id()), tick,
                     (words, step) -> session.editStep(words, slot.id(), same -> same.withTreatment(step)),
                     step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
                     FormRows.row("steps.limit", limit(part)));

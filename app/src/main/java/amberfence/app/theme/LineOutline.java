@@ -3,7 +3,6 @@ package amberfence.app.theme;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import java.util.Arrays;
-import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 
@@ -30,24 +29,30 @@ public final class LineOutline extends Pane {
      * @param end the tick at the right edge
      */
     public void show(Line line, long end) {
+        show(tops(line, end));
+    }
+
+    /** Shows tops that were worked out elsewhere. */
+    public void show(double[] tops) {
         shape.getPoints().clear();
-        List<Note> notes = line.notes();
-        if (notes.isEmpty()) {
-            return;
-        }
-        int lowest = notes.stream().mapToInt(Note::pitch).min().orElse(0);
-        int highest = notes.stream().mapToInt(Note::pitch).max().orElse(127);
-        double[] tops = new double[POINTS];
-        Arrays.fill(tops, Double.NaN);
-        for (Note note : notes) {
-            int at = (int) Math.min(POINTS - 1, note.start() * POINTS / Math.max(1, end));
-            tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());
-        }
+        double lowest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).min().orElse(0);
+        double highest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).max().orElse(127);
         for (int i = 0; i < POINTS; i++) {
             if (!Double.isNaN(tops[i])) {
                 double share = highest == lowest ? 0.5 : (tops[i] - lowest) / (highest - lowest);
                 shape.getPoints().addAll(2 + (width - 4) * i / (POINTS - 1), height - 4 - share * (height - 8));
             }
         }
+    }
+
+    /** The highest pitch of a line at each point of the outline, where there is one. */
+    public static double[] tops(Line line, long end) {
+        double[] tops = new double[POINTS];
+        Arrays.fill(tops, Double.NaN);
+        for (Note note : line.notes()) {
+            int at = (int) Math.min(POINTS - 1, note.start() * POINTS / Math.max(1, end));
+            tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());
+        }
+        return tops;
     }
 }

@@ -97,6 +97,11 @@ final class PianoView extends Region {
     }
 
     /** While it is seen it shows what is played. */
+    /** Whether a key of the computer plays a note, here and now. */
+    boolean plays(KeyEvent event) {
+        return isFocused() && !event.isShortcutDown() && COMPUTER.containsKey(event.getCode());
+    }
+
     void setLive(boolean live) {
         if (live) {
             repaint.start();

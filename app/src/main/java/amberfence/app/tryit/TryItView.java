@@ -8,6 +8,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.GridWords;
 import amberfence.app.words.Words;
+import amberfence.format.FileBytes;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
 import amberfence.song.Grid;
@@ -21,7 +22,6 @@ import amberfence.sound.Outside;
 import amberfence.sound.Performance;
 import amberfence.sound.Recording;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -36,6 +36,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -87,6 +88,11 @@ public final class TryItView extends VBox {
     /** Opens the panel, or puts it away. */
     public void toggle() {
         open.setSelected(!open.isSelected());
+    }
+
+    /** Whether a key of the computer plays a note, so that it must do nothing else. */
+    public boolean plays(KeyEvent event) {
+        return piano.plays(event);
     }
 
     /** Made when it is first opened: most songs are made without it. */
@@ -183,10 +189,10 @@ public final class TryItView extends VBox {
     private void playFile() {
         performanceFile.get().ifPresent(file -> {
             try {
-                Song song = MidiReader.read(Files.readAllBytes(file), file.getFileName().toString()).song();
+                Song song = MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), file.getFileName().toString()).song();
                 song.parts().stream().filter(part -> !part.isDrums()).findFirst().ifPresentOrElse(
                         part -> perform(part.line(), song.time()), () -> session.message().set(Words.say("tryit.nothingPlayed")));
-            } catch (IOException | UnreadableFileException e) {
+            } catch (UnreadableFileException e) {
                 session.message().set(e.getMessage());
             }
         });

@@ -80,6 +80,7 @@ public final class Workspace extends StackPane {
     private final SongFiles files;
     private final SoundDesk sound;
     private final Troubles troubles;
+    private final Recorder recorder;
     private final TryItView tryIt;
     private final BorderPane desk = new BorderPane();
     /** Made when it is first opened. */
@@ -111,7 +112,8 @@ public final class Workspace extends StackPane {
         this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
                 new ProgressionView(session, chords, chordMenus), this::openFence);
         this.pick = new PickView(session, commands);
-        this.tryIt = new TryItView(session, sound, new Recorder(session, sound), choice::toOpen);
+        this.recorder = new Recorder(session, sound);
+        this.tryIt = new TryItView(session, sound, recorder, choice::toOpen);
         this.ownScales = new ScaleCollection(folder);
         this.changes = new ChangesView(session, ladder::reveal);
         setId("workspace");
@@ -243,6 +245,8 @@ public final class Workspace extends StackPane {
 
     /** Before another song takes the place of this one: unsaved work is saved, let go, or the song stays. */
     private void askAboutUnsaved(Runnable then) {
+        // What is being recorded belongs to the song that is open.
+        recorder.end();
         if (!session.isChanged()) {
             then.run();
         } else {
@@ -446,7 +450,7 @@ public final class Workspace extends StackPane {
 
     /** While B is held, the original shows. X leaves selected notes alone, T goes to the next take, O outlines another one. */
     private void peek(KeyEvent event, boolean down) {
-        boolean free = !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown() && desk.isVisible();
+        boolean free = !tryIt.plays(event) && !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown() && desk.isVisible();
         if (free && event.getCode() == KeyCode.B) {
             session.showingBefore().set(down);
             event.consume();

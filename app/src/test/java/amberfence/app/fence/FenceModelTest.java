@@ -7,7 +7,9 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.demo.LanternFerry;
+import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
+import amberfence.reading.KeyFinder;
 import amberfence.reading.Modulations;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
@@ -84,20 +86,20 @@ class FenceModelTest {
 
     @Test
     void candidatesLookAtTheSpanOnly() {
-        assertThat(model.candidates(KeyFamily.MODES, Source.ALL_PARTS).get(0).key().text()).isEqualTo("D dorian");
+        assertThat(candidates(KeyFamily.MODES, Source.ALL_PARTS).get(0).key().text()).isEqualTo("D dorian");
         model.span().set(1);
-        assertThat(model.candidates(KeyFamily.MAJOR_MINOR, Source.ALL_PARTS).get(0).key().text()).isEqualTo("F major");
+        assertThat(candidates(KeyFamily.MAJOR_MINOR, Source.ALL_PARTS).get(0).key().text()).isEqualTo("F major");
     }
 
     @Test
     void looksForTheKeyOfThisPartOrOfTheSelectedNotes() {
-        assertThat(model.candidates(KeyFamily.MODES, Source.SELECTION)).isEmpty();
+        assertThat(candidates(KeyFamily.MODES, Source.SELECTION)).isEmpty();
         long bridge = session.song().time().barStart(17);
         session.selectedNotes().set(session.song().parts().get(0).line().between(bridge, session.song().time().barStart(25))
                 .notes().stream().map(Note::id).collect(Collectors.toSet()));
-        assertThat(model.candidates(KeyFamily.MAJOR_MINOR, Source.SELECTION).get(0).key().text()).isEqualTo("F major");
-        assertThat(model.candidates(KeyFamily.MODES, Source.THIS_PART)).isNotEqualTo(
-                model.candidates(KeyFamily.MODES, Source.ALL_PARTS));
+        assertThat(candidates(KeyFamily.MAJOR_MINOR, Source.SELECTION).get(0).key().text()).isEqualTo("F major");
+        assertThat(candidates(KeyFamily.MODES, Source.THIS_PART)).isNotEqualTo(
+                candidates(KeyFamily.MODES, Source.ALL_PARTS));
     }
 
     @Test
@@ -146,7 +148,7 @@ class FenceModelTest {
 
     @Test
     void knowsWhereNotesAreOutside() {
-        assertThat(model.outsidePlaces()).hasSize(10).allMatch(place -> place >= 0 && place < 32);
+        assertThat(model.outsidePlaces(32, 3200).cardinality()).as("ten notes, two of them together").isBetween(8, 10);
     }
 
     @Test
@@ -159,5 +161,9 @@ class FenceModelTest {
         assertThat(session.song().fence().keys().first().text()).isEqualTo("A minor");
         assertThat(session.undoName()).hasValue("fence: A minor");
         assertThat(session.tryOn().get()).isNull();
+    }
+
+    private List<KeyCandidate> candidates(KeyFamily family, Source source) {
+        return KeyFinder.find(model.asked(source), session.song().time(), family);
     }
 }

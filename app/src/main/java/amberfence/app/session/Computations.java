@@ -1,0 +1,108 @@
+package amberfence.app.session;
+
+import amberfence.app.words.Words;
+import amberfence.step.StoppedException;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+
+/**
+ * Works things out off the interface thread. What is asked for has a key: the newest request for a key wins, and whoever
+ * works on an older one is told to stop. An error is told in one place, and nothing waits for it. Used on the interface
+ * thread, where answers arrive.
+ */
+public final class Computations {
+    private static final int FEW = 5_000;
+
+    private record Request(long number, Future<?> work) {
+    }
+
+    private final ExecutorService threads = Executors.newCachedThreadPool(task -> {
+        Thread thread = new Thread(task, "working out");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final Map<Object, Request> newest = new HashMap<>();
+    private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
+            .log(System.Logger.Level.ERROR, sentence, cause);
+    private long count;
+
+    void setTrouble(BiConsumer<String, Throwable> told) {
+        trouble = told;
+    }
+
+    BiConsumer<String, Throwable> trouble() {
+        return trouble;
+    }
+
+    /**
+     * Works something out, at once when it is so little that nobody notices.
+     *
+     * @param notes how many notes it is about
+     */
+    public <T> void ask(Object key, int notes, Supplier<T> work, Consumer<T> answer) {
+        if (notes > FEW) {
+            ask(key, work, answer);
+        } else {
+            stop(key);
+            answer.accept(work.get());
+        }
+    }
+
+    /** Works something out; what is wrong with it is told as an error of the window. */
+    public <T> void ask(Object key, Supplier<T> work, Consumer<T> answer) {
+        ask(key, work, answer, cause -> trouble.accept(Words.say("session.failed"), cause));
+    }
+
+    /**
+     * Works something out.
+     *
+     * @param work runs on another thread: it must read nothing that the interface thread changes
+     * @param answer takes the outcome, unless something newer was asked for
+     * @param failed takes what was thrown
+     */
+    public <T> void ask(Object key, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
+        stop(key);
+        long number = ++count;
+        Future<?> task = threads.submit(() -> {
+            Runnable outcome;
+            try {
+                T result = work.get();
+                outcome = () -> answer.accept(result);
+            } catch (StoppedException e) {
+                return;
+            } catch (Throwable e) {
+                // Whatever it is, somebody waits for an answer.
+                outcome = () -> failed.accept(e);
+            }
+            Runnable told = outcome;
+            Platform.runLater(() -> {
+                Request latest = newest.get(key);
+                if (latest != null && latest.number() == number) {
+                    newest.remove(key);
+                    told.run();
+                }
+            });
+        });
+        newest.put(key, new Request(number, task));
+    }
+
+    /** Nobody waits any more for what was asked for under a key. */
+    public void stop(Object key) {
+        Request old = newest.remove(key);
+        if (old != null) {
+            old.work().cancel(true);
+        }
+    }
+
+    /** Whether something is being worked out under a key. */
+    public boolean isWorkingOut(Object key) {
+        return newest.containsKey(key);
+    }
+}

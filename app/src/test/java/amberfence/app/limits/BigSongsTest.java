@@ -1,0 +1,151 @@
+package amberfence.app.limits;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.app.WindowTest;
+import amberfence.format.project.ProjectDocument;
+import amberfence.song.ChordSpan;
+import amberfence.song.KeyPlan;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Progression;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.step.fence.BringInside;
+import amberfence.step.move.Move;
+import amberfence.theory.Chord;
+import amberfence.theory.Key;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Songs far longer than any: the window answers all the same. What is asserted is generous, since machines differ; the
+ * figures are printed.
+ */
+public class BigSongsTest extends WindowTest {
+    private static final long FREEZE = Long.getLong("amberfence.freeze", 1000);
+
+    private long worst;
+
+    @Override
+    protected Song song() {
+        return Song.empty("Small");
+    }
+
+    private static Song withParts(Song song, int parts, int notes) {
+        Random random = new Random(3);
+        List<Part> all = new ArrayList<>();
+        long id = 1;
+        for (int p = 0; p < parts; p++) {
+            List<Note> line = new ArrayList<>(notes);
+            for (int i = 0; i < notes; i++) {
+                line.add(new Note(id++, i * 120L, 100, 48 + random.nextInt(36), 60 + random.nextInt(40), p % 16 == 9 ? 8 : p % 16, 64));
+            }
+            all.add(Part.of(p, "Part " + p, Role.MELODY, Part.NO_TRACK, p % 16 == 9 ? 8 : p % 16, Line.of(line)));
+        }
+        return song.withParts(all).withNextId(id + 10);
+    }
+
+    private static Song withChords(Song song, int chords) {
+        List<ChordSpan> spans = new ArrayList<>();
+        String[] symbols = {"Dm7", "G7", "Cmaj7", "Am7", "F/A", "E7"};
+        for (int i = 0; i < chords; i++) {
+            spans.add(ChordSpan.of(song.nextId() + i, i * 960L, (i + 1) * 960L, Chord.parse(symbols[i % symbols.length])));
+        }
+        return song.withProgression(new Progression(spans)).withNextId(song.nextId() + chords);
+    }
+
+    private void measure(Blocks blocks, String what, Runnable act) {
+        settled();
+        blocks.take();
+        interact(act);
+        settled();
+        long longest = blocks.take();
+        String where = blocks.where();
+        System.out.printf("%-60s longest block %5d ms%s%n", what, longest, longest > 200 ? where : "");
+        worst = Math.max(worst, longest);
+    }
+
+    @AfterEach
+    void noFreeze() {
+        assertThat(worst).as("the longest block, see what is printed").isLessThan(FREEZE);
+    }
+
+    private void settled() {
+        settle();
+        waitUntil(() -> !session.working().get());
+        settle();
+    }
+
+    private void open(Song song) {
+        session.open(ProjectDocument.of(song), null);
+    }
+
+    @Test
+    void aMillionNotes() {
+        Song song = withParts(Song.empty("Million"), 4, 250_000).plusStep(0, BringInside.USUAL);
+        try (Blocks blocks = new Blocks()) {
+            measure(blocks, "open 1,000,000 notes", () -> open(song));
+            measure(blocks, "edit with 1,000,000 notes: rename", () -> session.edit("title", old -> old.withTitle("x")));
+            measure(blocks, "edit with 1,000,000 notes: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
+            measure(blocks, "1,000,000 notes: see all of it", () -> lookup("#zoom-song").tryQuery().ifPresent(node ->
+                    ((Button) node).fire()));
+            measure(blocks, "1,000,000 notes: another part", () -> session.selectPart(2));
+            measure(blocks, "1,000,000 notes: undo", session::undo);
+        }
+    }
+
+    @Test
+    void theFencePageWithFiftyThousandNotes() {
+        Song song = withParts(Song.empty("Fence"), 1, 50_000);
+        try (Blocks blocks = new Blocks()) {
+            measure(blocks, "open 50,000 notes", () -> open(song));
+            measure(blocks, "fence page, 50,000 notes", workspace::openFence);
+            measure(blocks, "fence page, another tonic", () -> session.tryOn().set(session.song().fence().withKeys(
+                    KeyPlan.of(Key.parse("Eb minor")))));
+            interact(() -> session.tryOn().set(null));
+        }
+    }
+
+    @Test
+    void twoThousandParts() {
+        Song song = withParts(Song.empty("Parts"), 2000, 20);
+        try (Blocks blocks = new Blocks()) {
+            measure(blocks, "open 2,000 parts", () -> open(song));
+            measure(blocks, "2,000 parts: rename", () -> session.edit("title", old -> old.withTitle("x")));
+            measure(blocks, "2,000 parts: another part", () -> session.selectPart(1500));
+            measure(blocks, "2,000 parts: a step", () -> session.addStep(1500, "move", some -> Move.USUAL));
+        }
+    }
+
+    @Test
+    void fiveThousandChords() {
+        Song song = withChords(withParts(Song.empty("Chords"), 4, 5_000), 5_000);
+        try (Blocks blocks = new Blocks()) {
+            measure(blocks, "open 5,000 chords", () -> open(song));
+            measure(blocks, "5,000 chords: change one", () -> session.edit("chord", old -> old.withProgression(old.progression().with(
+                    List.of(old.progression().spans().get(7).id()), span -> span.withChord(Chord.parse("Bb"))))));
+            measure(blocks, "5,000 chords: select one", () -> session.selectedChords().set(Set.of(
+                    session.song().progression().spans().get(9).id())));
+            measure(blocks, "5,000 chords: move a part", () -> session.addStep(1, "move", some -> Move.USUAL));
+        }
+    }
+
+    @Test
+    void theOverviewOfAHundredThousandNotes() {
+        Song song = withChords(withParts(Song.empty("Overview"), 5, 20_000), 2_000);
+        try (Blocks blocks = new Blocks()) {
+            measure(blocks, "open 100,000 notes, 2,000 chords", () -> open(song));
+            measure(blocks, "overview opened", () -> ((ToggleButton) lookup("#overview-fold").query()).setSelected(true));
+            measure(blocks, "overview: an edit", () -> session.edit("title", old -> old.withTitle("x")));
+            measure(blocks, "overview: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
+        }
+    }
+}
