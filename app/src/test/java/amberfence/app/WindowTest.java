@@ -37,7 +37,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
 public abstract class WindowTest extends ApplicationTest {
     @TempDir
-    static Path folder;
+    protected static Path folder;
     protected Path appFolder;
     protected Session session;
     protected Workspace workspace;

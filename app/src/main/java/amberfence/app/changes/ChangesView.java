@@ -33,6 +33,8 @@ import javafx.scene.layout.VBox;
 
 /** What the open step of the selected part did. */
 public final class ChangesView extends VBox {
+    /** More rows than this are put in without asking whether they were there. */
+    private static final int MANY = 2_000;
     private final Session session;
     private final Consumer<Note> reveal;
     private final Label heading = Controls.label("", "heading");
@@ -129,7 +131,7 @@ public final class ChangesView extends VBox {
     private void fill(List<ChangeRow> fresh) {
         boolean before = updating;
         updating = true;
-        if (!fresh.equals(rows.getItems())) {
+        if (fresh.size() > MANY || !fresh.equals(rows.getItems())) {
             rows.getItems().setAll(fresh);
         } else {
             rows.refresh();
