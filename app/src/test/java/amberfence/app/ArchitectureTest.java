@@ -1,10 +1,16 @@
 package amberfence.app;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.FileOutputStream;
+import java.nio.file.Files;
 import org.junit.jupiter.api.Test;
 
 /** The arrows between the areas of the window. */
@@ -38,5 +44,13 @@ class ArchitectureTest {
     void theWindowDrawsWithOneToolkit() {
         noClasses().that().doNotHaveSimpleName("Screenshots").should().dependOnClassesThat()
                 .resideInAnyPackage("java.awt..", "javax.swing..").check(APP);
+    }
+
+    @Test
+    void filesLeaveTheApplicationThroughOneDoor() {
+        noClasses().that().doNotHaveSimpleName("Screenshots").and().doNotHaveSimpleName("BinaryStyles").should()
+                .callMethodWhere(target(owner(assignableTo(Files.class))).and(target(nameMatching("write.*|newOutputStream|newBufferedWriter|copy"))))
+                .orShould().dependOnClassesThat().areAssignableTo(FileOutputStream.class)
+                .because("WholeFile writes whole files, keeps their manner and clears up").check(APP);
     }
 }

@@ -4,6 +4,7 @@ import amberfence.format.FileTrouble;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -53,9 +54,9 @@ final class SoundBankFile {
             throw new SoundsException(file, "does not exist", e);
         } catch (InvalidMidiDataException e) {
             throw new SoundsException(file, NONE, e);
-        } catch (IOException e) {
+        } catch (FileSystemException e) {
             throw new SoundsException(file, "cannot be read: " + FileTrouble.reason(e), e);
-        } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
+        } catch (IOException | RuntimeException | OutOfMemoryError | StackOverflowError e) {
             throw new SoundsException(file, DAMAGED, e);
         }
     }

@@ -1,0 +1,66 @@
+package amberfence.app.session;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.edit.HandEdits;
+import amberfence.edit.LineEdit;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class HistoryTest {
+    private static Song song(int notes) {
+        List<Note> line = new ArrayList<>();
+        for (int i = 0; i < notes; i++) {
+            line.add(new Note(i + 1, i * 120L, 100, 60, 80, 0, 64));
+        }
+        return Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, Part.NO_TRACK, 0, Line.of(line))))
+                .withNextId(notes + 1L);
+    }
+
+    private static Song louder(Song song) {
+        return new HandEdits("x").edit(song, 0, LineEdit.louder(NoteSet.ALL, 1));
+    }
+
+    @Test
+    void letsTheOldestStatesGoWhenTheirMemoryGrowsPastTheBound() {
+        Song now = song(10_000);
+        History history = new History(now, 5_000_000);
+        for (int i = 0; i < 40; i++) {
+            now = louder(now);
+            history.add("louder " + i, now);
+        }
+        assertThat(history.letGo()).as("ten thousand notes a state, seven states in five megabytes").isBetween(30, 38);
+        assertThat(history.undoName()).hasValue("louder 39");
+        while (history.undoName().isPresent()) {
+            history.undo();
+        }
+        assertThat(history.names()).hasSize(41 - history.letGo());
+    }
+
+    @Test
+    void keepsHundredsOfSmallEditsOfALongSong() {
+        Song now = song(10_000);
+        History history = new History(now, 50_000_000);
+        for (int i = 0; i < 300; i++) {
+            now = now.withTitle("Title " + i);
+            history.add("title", now);
+        }
+        assertThat(history.letGo()).as("they share all the notes").isZero();
+    }
+
+    @Test
+    void theLastEditCanAlwaysBeUndone() {
+        History history = new History(song(10_000), 10);
+        history.add("louder", louder(history.current()));
+        history.add("louder still", louder(history.current()));
+        assertThat(history.undoName()).isPresent();
+        assertThat(history.isChanged()).isTrue();
+    }
+}
