@@ -7,6 +7,7 @@ import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.List;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -44,7 +45,8 @@ public final class LeftWorkSheet {
         fill();
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
-        scroll.setMaxHeight(TALLEST);
+        // As tall as what is in it, up to a bound.
+        scroll.prefViewportHeightProperty().bind(Bindings.min(TALLEST, rows.heightProperty()));
         return new Sheet("left-work-sheet", Words.say("offer.title"), Words.say("offer.subtitle"), new VBox(10, trouble, scroll), 640,
                 close, Controls.button("offer-later", "offer.later", event -> close.run()));
     }

@@ -16,8 +16,14 @@ import javafx.stage.Stage;
 
 /** A window in which somebody edits every third of a second to every three, until it is killed; it tells each edit. */
 public final class EditingWindow extends Application {
-    public static void main(String[] arguments) {
-        launch(EditingWindow.class, arguments);
+    /** Java starts no {@link Application} from a plain class path, but this. */
+    static final class Start {
+        private Start() {
+        }
+
+        public static void main(String[] arguments) {
+            launch(EditingWindow.class, arguments);
+        }
     }
 
     @Override

@@ -35,7 +35,7 @@ class KillsTest {
                 "-Djava.awt.headless=true", "--add-exports", "java.desktop/com.sun.media.sound=ALL-UNNAMED", "-cp",
                 System.getProperty("java.class.path"), main.getName()));
         command.addAll(List.of(arguments));
-        return new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        return new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
     }
 
     @Test
@@ -118,7 +118,7 @@ class KillsTest {
         int offered = 0;
         for (int i = 0; i < WINDOW_KILLS; i++) {
             Path folder = Files.createDirectories(root.resolve("window-" + i));
-            Process process = start(EditingWindow.class, folder.toString(), Integer.toString(i));
+            Process process = start(EditingWindow.Start.class, folder.toString(), Integer.toString(i));
             long wanted = 500 + random.nextInt(8_000);
             List<double[]> edits = new ArrayList<>();
             long[] killed = new long[1];
@@ -142,6 +142,7 @@ class KillsTest {
                 }
                 process.waitFor(10, TimeUnit.SECONDS);
             }
+            assertThat(edits).as("the window came up").isNotEmpty();
             List<UnsavedStore.Left> left = new UnsavedStore(new AppFolder(folder)).left().left();
             if (left.isEmpty()) {
                 // It lived so short that nothing had to be kept yet: all of it is lost.
