@@ -63,10 +63,10 @@ public final class Line {
 
     /** The same with identities for the notes that steps made, which have none of their own. */
     public Line withoutMade(LongSupplier fresh) {
-        if (notes.stream().allMatch(note -> note.id() > 0)) {
+        if (notes.stream().allMatch(note -> NoteIdentity.isOwn(note.id()))) {
             return this;
         }
-        return of(notes.stream().map(note -> note.id() > 0 ? note : note.withId(fresh.getAsLong())).toList());
+        return of(notes.stream().map(note -> NoteIdentity.isOwn(note.id()) ? note : note.withId(fresh.getAsLong())).toList());
     }
 
     /** The first tick after the last sounding note, 0 for an empty line. */

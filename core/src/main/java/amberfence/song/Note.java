@@ -6,7 +6,7 @@ import java.util.Comparator;
 /**
  * One note. Its identity stays the same through every edit, so that decisions about it and pointers to it survive.
  *
- * @param id identity, unique in a song, above 0; below 0 for a note that a step made, unique in its line
+ * @param id identity, see {@link NoteIdentity}: unique in a song, above 0; below 0 for a note that a step made
  * @param start in ticks, 0 or later
  * @param length in ticks, at least 1
  * @param pitch MIDI note number 0–127, middle C = 60

@@ -27,7 +27,7 @@ public final class NoteSet {
     }
 
     private static NoteSet of(LongStream ids) {
-        return new NoteSet(ids.filter(id -> id > 0).sorted().distinct().toArray());
+        return new NoteSet(ids.sorted().distinct().toArray());
     }
 
     public boolean contains(Note note) {

@@ -110,9 +110,12 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
                 }
                 notes.add(note.withId(id++));
             }
+            long firstSlot = id;
+            List<StepSlot> old = take.steps();
+            Renaming renaming = new Renaming(renamed, old, slot -> firstSlot + indexOf(old, slot));
             List<StepSlot> steps = new ArrayList<>();
-            for (StepSlot slot : take.steps()) {
-                steps.add(slot.withId(id++).renamed(old -> renamed.getOrDefault(old, old)));
+            for (StepSlot slot : old) {
+                steps.add(slot.withId(id++).renamed(renaming));
             }
             takes.add(new Take(take.name(), Line.of(notes), steps));
         }
@@ -145,11 +148,18 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     public Song plusTakeCopy(int partId, String name) {
         Take take = part(partId).take();
         long id = nextId;
+        Map<Long, Long> same = new HashMap<>();
+        take.line().notes().forEach(note -> same.put(note.id(), note.id()));
+        Renaming renaming = new Renaming(same, take.steps(), slot -> nextId + indexOf(take.steps(), slot));
         List<StepSlot> steps = new ArrayList<>();
         for (StepSlot slot : take.steps()) {
-            steps.add(slot.withId(id++));
+            steps.add(slot.withId(id++).renamed(renaming));
         }
         return withPart(partId, part -> part.plusTake(new Take(name, take.line(), steps))).withNextId(id);
+    }
+
+    private static int indexOf(List<StepSlot> steps, long slot) {
+        return steps.stream().map(StepSlot::id).toList().indexOf(slot);
     }
 
     public Song minusPart(int partId) {

@@ -1,42 +1,62 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import java.util.List;
+import java.util.Optional;
 
-/** One difference between the line before a step and after it, with its reason. */
-public sealed interface Change {
-    Reason reason();
-
-    /** The note that the change is about: the one before where there was one. */
-    Note note();
-
-    /** A note that became another; its identity stays. */
-    record Moved(Note before, Note after, Reason reason) implements Change {
-        public Moved {
-            if (before.id() != after.id() || before.equals(after)) {
-                throw new IllegalArgumentException("a moved note keeps its identity and differs, not "
-                        + before + " to " + after);
-            }
-        }
-
-        @Override
-        public Note note() {
-            return before;
+/**
+ * One difference between the line before a step and after it: notes before, notes after, and the reason. A note that became
+ * another keeps its identity; one that is no longer there has nothing after it; one that was made stands beside the note that
+ * it came from, if it came from one, which is on both sides then.
+ */
+public record Change(List<Note> before, List<Note> after, Reason reason) {
+    public Change {
+        before = List.copyOf(before);
+        after = List.copyOf(after);
+        if (before.equals(after)) {
+            throw new IllegalArgumentException("a change changes something, not " + before + " to " + after);
         }
     }
 
-    /** A note that a step made. Its identity is below 0 until the part is settled. */
-    record Added(Note after, Reason reason) implements Change {
-        @Override
-        public Note note() {
-            return after;
+    /** A note became another. */
+    public static Change moved(Note before, Note after, Reason reason) {
+        if (before.id() != after.id()) {
+            throw new IllegalArgumentException("a moved note keeps its identity, not " + before + " to " + after);
         }
+        return new Change(List.of(before), List.of(after), reason);
     }
 
-    /** A note that is no longer there. */
-    record Removed(Note before, Reason reason) implements Change {
-        @Override
-        public Note note() {
-            return before;
-        }
+    /** A note is no longer there. */
+    public static Change removed(Note before, Reason reason) {
+        return new Change(List.of(before), List.of(), reason);
+    }
+
+    /** A note was made. */
+    public static Change made(Optional<Note> source, Note made, Reason reason) {
+        return new Change(source.stream().toList(), source.map(note -> List.of(note, made)).orElse(List.of(made)), reason);
+    }
+
+    /** Whether a note was made and all before it stays. */
+    public boolean isMade() {
+        return after.size() > before.size();
+    }
+
+    public boolean isRemoved() {
+        return after.isEmpty();
+    }
+
+    /** The note from which one was made. */
+    public Optional<Note> source() {
+        return isMade() ? before.stream().findFirst() : Optional.empty();
+    }
+
+    /** The note that the change is about, by whose identity it can be left: the one before, or the one that was made. */
+    public Note note() {
+        return isMade() ? after.get(after.size() - 1) : before.get(0);
+    }
+
+    /** What is there now of the note that the change is about. */
+    public Optional<Note> now() {
+        return after.isEmpty() ? Optional.empty() : Optional.of(after.get(after.size() - 1));
     }
 }

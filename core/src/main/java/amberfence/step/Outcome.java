@@ -31,12 +31,12 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were looked at and were right already. */
     public int untouched() {
-        return considered - changed() - kept.size();
+        return considered - changed() - (int) kept.stream().filter(note -> !note.isUnmade()).count();
     }
 
     /** How many notes were made. */
     public int added() {
-        return (int) changes.stream().filter(Change.Added.class::isInstance).count();
+        return (int) changes.stream().filter(Change::isMade).count();
     }
 
     /** How many notes were changed or taken out. */

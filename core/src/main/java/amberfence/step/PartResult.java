@@ -50,7 +50,7 @@ public record PartResult(Line original, List<Stage> stages) {
     private static Outcome outcome(Step step, StepSlot slot, Line line, Setting setting) {
         try {
             NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, setting)).orElse(NoteSet.ALL);
-            return step.tried(line, setting.withNotes(picked, slot.left()));
+            return step.tried(line, setting.withSlot(slot.id()).withNotes(picked, slot.left()));
         } catch (StoppedException e) {
             throw e;
         } catch (RuntimeException e) {

@@ -22,14 +22,15 @@ import amberfence.theory.Key;
  * @param progression the chords of the song
  * @param others the other parts of the song
  * @param channel the MIDI channel of the part, 0–15
+ * @param slot identity of the step's place in its part's list; 0 for a step that is done once
  * @param picked the notes that the step may change; the others are there to be looked at
  * @param left notes among the picked that stay as they are, decided by hand
  */
 public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
-                      int channel, NoteSet picked, NoteSet left) {
+                      int channel, long slot, NoteSet picked, NoteSet left) {
     /** The surroundings of a step that may change every note. */
     public static Setting of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Setting(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, NoteSet.ALL, NoteSet.NONE);
+        return new Setting(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE);
     }
 
     /** What surrounds a part in its song. */
@@ -38,21 +39,26 @@ public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords c
     }
 
     public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Setting(fence, time, role, chords, progression, others, channel, newPicked, newLeft);
+        return new Setting(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft);
+    }
+
+    /** The surroundings of the step in one place of the list. */
+    Setting withSlot(long newSlot) {
+        return new Setting(fence, time, role, chords, progression, others, channel, newSlot, picked, left);
     }
 
     public Setting withRole(Role newRole) {
-        return new Setting(fence, time, newRole, chords, progression, others, channel, picked, left);
+        return new Setting(fence, time, newRole, chords, progression, others, channel, slot, picked, left);
     }
 
     /** The same with other chords in the progression. */
     public Setting withProgression(Progression newProgression) {
-        return new Setting(fence, time, role, chords, newProgression, others, channel, picked, left);
+        return new Setting(fence, time, role, chords, newProgression, others, channel, slot, picked, left);
     }
 
     /** The same with one key from beginning to end. */
     public Setting withKey(Key key) {
-        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, picked, left);
+        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left);
     }
 
     /** Whether the step may change a note. */

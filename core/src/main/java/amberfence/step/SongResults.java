@@ -89,7 +89,7 @@ public final class SongResults {
         Set<Integer> more = new TreeSet<>(listeners);
         more.add(part.id());
         return new Setting(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
-                part.channel(), NoteSet.ALL, NoteSet.NONE);
+                part.channel(), 0, NoteSet.ALL, NoteSet.NONE);
     }
 
     private SoundingChords chordsAround(Part part) {

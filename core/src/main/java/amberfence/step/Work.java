@@ -2,8 +2,14 @@ package amberfence.step;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.NoteIdentity;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * An outcome while it comes together: a step says for each note of the line, in any order, what becomes of it, and the
@@ -30,7 +36,11 @@ public final class Work {
     private final List<Change> changes = new ArrayList<>();
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
-    private long nextMade;
+    /** How many notes came from each source so far. */
+    private final Map<Long, Integer> fromSource = new HashMap<>();
+    private final Set<Long> madeHere = new HashSet<>();
+    /** How many notes of the line were told. */
+    private int told;
     private int made;
     private int turns;
 
@@ -38,19 +48,19 @@ public final class Work {
         this.in = in;
         this.setting = setting;
         this.out = new ArrayList<>(in.size());
-        this.nextMade = Math.min(0, in.notes().stream().mapToLong(Note::id).min().orElse(0)) - 1;
     }
 
     /** A note becomes another, which may be the same. */
     public void change(Note before, Note after, Reason reason) {
         turn();
         if (before.equals(after) || !setting.picked().contains(before)) {
-            out.add(before);
+            keep(before);
         } else if (setting.left().contains(before)) {
             leave(before, new Reason.LeftByHand());
         } else {
+            told++;
             out.add(after);
-            changes.add(new Change.Moved(before, after, reason));
+            changes.add(Change.moved(before, after, reason));
         }
     }
 
@@ -61,29 +71,60 @@ public final class Work {
 
     /** A note stays as it is. */
     public void keep(Note note) {
+        told++;
         out.add(note);
     }
 
     /** A note that would have been changed stays, on purpose. */
     public void leave(Note note, Reason reason) {
-        out.add(note);
+        keep(note);
         kept.add(new Kept(note, reason));
     }
 
-    /** A note is no longer there. */
+    /** A note is no longer there, unless it is not picked, or left by hand. */
     public void remove(Note note, Reason reason) {
-        changes.add(new Change.Removed(note, reason));
+        if (!setting.picked().contains(note)) {
+            keep(note);
+        } else if (setting.left().contains(note)) {
+            leave(note, new Reason.LeftByHand());
+        } else {
+            told++;
+            changes.add(Change.removed(note, reason));
+        }
     }
 
-    /** A note is made; it gets an identity of its own. */
-    public void add(Note note, Reason reason) {
+    /** A note is made from another, unless that is not picked, or one of the two is left by hand. */
+    public void add(Note source, Note note, Reason reason) {
+        if (setting.isFree(source)) {
+            add(source.id(), Optional.of(source), note, reason);
+        }
+    }
+
+    /**
+     * A note is made from something that is no note, unless it is left by hand.
+     *
+     * @param source identity of the chord that it is made from; 0 for nothing that lasts
+     */
+    public void add(long source, Note note, Reason reason) {
+        add(source, Optional.empty(), note, reason);
+    }
+
+    private void add(long source, Optional<Note> from, Note note, Reason reason) {
         if (++made > MOST_MADE) {
             throw new TooMuch();
         }
         turn();
-        Note made = note.withId(nextMade--);
-        out.add(made);
-        changes.add(new Change.Added(made, reason));
+        long id;
+        do {
+            id = NoteIdentity.derived(source, setting.slot(), fromSource.merge(source, 1, Integer::sum) - 1);
+        } while (!madeHere.add(id));
+        Note own = note.withId(id);
+        if (setting.left().contains(own)) {
+            kept.add(new Kept(own, new Reason.LeftByHand(), true));
+        } else {
+            out.add(own);
+            changes.add(Change.made(from, own, reason));
+        }
     }
 
     /**
@@ -104,7 +145,11 @@ public final class Work {
         findings.add(finding);
     }
 
+    /** What it comes to. A step that forgets a note of the line, or tells one twice, is refused. */
     public Outcome outcome() {
+        if (told != in.size()) {
+            throw new IllegalStateException("of " + in.size() + " notes a step told " + told);
+        }
         Line line = changes.isEmpty() ? in : Line.of(out);
         Unisons.find(in, line, findings);
         if (setting.picked().isEmpty() && !in.isEmpty()) {

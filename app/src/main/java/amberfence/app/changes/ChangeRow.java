@@ -46,8 +46,7 @@ sealed interface ChangeRow {
 
     /** Whether a person can decide between moving and leaving: what a rule lets pass is decided there. */
     default boolean isToDecide() {
-        return this instanceof Changed changed && !(changed.change() instanceof Change.Added)
-                || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
+        return this instanceof Changed || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
     /** How a note rubs that can be resolved one way or another. */

@@ -6,6 +6,7 @@ import amberfence.step.Change;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
+import java.util.Optional;
 
 /**
  * The words of a row.
@@ -39,15 +40,18 @@ record RowWords(String place, String names, String degrees, String reason, Strin
                     .orElse(plain);
         }
         Change change = ((ChangeRow.Changed) row).change();
-        int from = change.note().pitch();
-        if (change instanceof Change.Added) {
-            return new RowWords(place, NOTHING + " → " + name(from, spelling), NOTHING + " → " + degree(from, spelling),
-                    words.sentence(change.reason()));
-        }
-        boolean moved = change instanceof Change.Moved;
-        int to = moved ? ((Change.Moved) change).after().pitch() : from;
-        return new RowWords(place, name(from, spelling) + " → " + (moved ? name(to, spelling) : NOTHING),
-                degree(from, spelling) + " → " + (moved ? degree(to, spelling) : NOTHING), words.sentence(change.reason()));
+        Note note = change.note();
+        Optional<Note> from = change.isMade() ? Optional.empty() : Optional.of(note);
+        return new RowWords(place, name(from, spelling) + " → " + name(change.now(), spelling),
+                degree(from, spelling) + " → " + degree(change.now(), spelling), words.sentence(change.reason()));
+    }
+
+    private static String name(Optional<Note> note, Spelling spelling) {
+        return note.map(some -> name(some.pitch(), spelling)).orElse(NOTHING);
+    }
+
+    private static String degree(Optional<Note> note, Spelling spelling) {
+        return note.map(some -> degree(some.pitch(), spelling)).orElse(NOTHING);
     }
 
     private static String name(int pitch, Spelling spelling) {

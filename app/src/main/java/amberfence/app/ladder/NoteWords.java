@@ -2,6 +2,7 @@ package amberfence.app.ladder;
 
 import amberfence.app.words.Words;
 import amberfence.song.Note;
+import amberfence.step.Change;
 import amberfence.step.Standing;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
@@ -20,13 +21,21 @@ final class NoteWords {
             case ALLOWED -> Words.say(scene.fence().isAllowedByHand(note) ? "ladder.allowedByHand" : "ladder.allowed");
             case KEPT -> Words.say("ladder.kept", reason(standing, spelling));
             case OUTSIDE -> Words.say("ladder.outside", spelling.key().text());
-            case MADE -> Words.say("ladder.made");
+            case MADE -> made(note, scene);
             case LEFT_OUT -> Words.say("ladder.leftOut");
             case MOVED -> Words.say("ladder.moved", pitch(standing, spelling), reason(standing, spelling));
             case CHANGED -> standing.shown(false).pitch() == note.pitch()
                     ? Words.say("ladder.retimed", reason(standing, spelling))
                     : Words.say("ladder.changed", pitch(standing, spelling), reason(standing, spelling));
         };
+    }
+
+    /** Where a made note came from: the note behind it, if there is one. */
+    private static String made(Note note, LadderScene scene) {
+        return scene.results().part(scene.part().id()).stages().stream().flatMap(stage -> stage.outcome().changes().stream())
+                .filter(change -> change.isMade() && change.note().id() == note.id()).findFirst().flatMap(Change::source)
+                .map(source -> Words.say("ladder.madeFrom", spelling(source.start(), scene).pitch(source.pitch()).text(),
+                        scene.results().song().time().position(source.start()).text())).orElse(Words.say("ladder.made"));
     }
 
     private static String pitch(Standing standing, Spelling spelling) {

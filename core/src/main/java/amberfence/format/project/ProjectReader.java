@@ -11,6 +11,7 @@ import amberfence.song.Limit;
 import amberfence.song.Line;
 import amberfence.song.Metre;
 import amberfence.song.Note;
+import amberfence.song.NoteIdentity;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
@@ -45,6 +46,8 @@ import java.util.Optional;
 /** Reads a project file. */
 public final class ProjectReader {
     private static final Range IDENTITY = new Range("an identity", 1, (1L << 40) - 1);
+
+    private static final Range NOT_NONE = new Range("an identity", Long.MIN_VALUE, -1);
 
     private ProjectReader() {
     }
@@ -195,7 +198,9 @@ public final class ProjectReader {
     }
 
     private static NoteSet notes(List<Place> ids) {
-        return NoteSet.of(ids.stream().map(id -> id.make(() -> IDENTITY.check(id.whole()))).toList());
+        // Of made notes as well, whose identities lie below 0.
+        return NoteSet.of(ids.stream().map(id -> id.make(() -> NoteIdentity.isOwn(id.whole()) ? IDENTITY.check(id.whole())
+                : NOT_NONE.check(id.whole()))).toList());
     }
 
     private static StepSlot step(Place node, Identities identities) {

@@ -56,9 +56,8 @@ public final class ChangeTable {
         StepWords words = StepWords.of(spelling);
         Stream<Object> place = Stream.of(song.parts().indexOf(part), part.name(), step, position.bar(), position.beat(),
                 position.tick(), before.start());
-        Stream<Object> to = change instanceof Change.Moved moved ? note(moved.after().pitch(), spelling)
-                : change instanceof Change.Added ? note(before.pitch(), spelling) : Stream.of("", "", "");
-        Stream<Object> from = change instanceof Change.Added ? Stream.of("", "", "") : note(before.pitch(), spelling);
+        Stream<Object> to = change.now().map(now -> note(now.pitch(), spelling)).orElse(Stream.of("", "", ""));
+        Stream<Object> from = change.isMade() ? Stream.of("", "", "") : note(before.pitch(), spelling);
         row(Stream.of(place, from, to, Stream.<Object>of(words.sentence(change.reason())))
                 .flatMap(cells -> cells));
     }

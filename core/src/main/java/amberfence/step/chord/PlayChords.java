@@ -73,7 +73,7 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
         for (ChordSpan span : setting.progression().spans()) {
             for (long[] stroke : strokes(span, setting.time(), work)) {
                 for (int pitch : span.sounding().pitches()) {
-                    work.add(new Note(0, stroke[0], Math.max(1, (stroke[1] - stroke[0]) * share / WHOLE), pitch, velocity, channel,
+                    work.add(span.id(), new Note(0, stroke[0], Math.max(1, (stroke[1] - stroke[0]) * share / WHOLE), pitch, velocity, channel,
                             Note.USUAL_RELEASE), new Reason.FromChord(span.chord().text(), member(span, pitch)));
                 }
             }

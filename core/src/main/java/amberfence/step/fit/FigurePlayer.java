@@ -208,10 +208,10 @@ final class FigurePlayer {
                 Note sounding = sounding(note, at, end);
                 if (chord != RulingChords.NONE) {
                     int wanted = pitch(note, chord, sounding.start()) + PitchClass.COUNT * octaves;
-                    put(note, sounding.withPitch(within(sounding, wanted)), own, reason(note, chord));
+                    put(note, ruling.span(chord).id(), sounding.withPitch(within(sounding, wanted)), own, reason(note, chord));
                 } else if (step.source().gaps() != Gaps.LEAVE) {
                     int pitch = chordless.pitch(sounding);
-                    put(note, sounding.withPitch(pitch), own, new Reason.ScaleWithoutChord(pitch));
+                    put(note, 0, sounding.withPitch(pitch), own, new Reason.ScaleWithoutChord(pitch));
                 }
             }
             from = to;
@@ -227,12 +227,14 @@ final class FigurePlayer {
     }
 
     /** A note of the figure sounds: as one that the part has there already, where it has one like it, or as a new one. */
-    private void put(Written from, Note sounding, OwnNotes own, Reason reason) {
+    private void put(Written from, long chord, Note sounding, OwnNotes own, Reason reason) {
         Optional<Note> there = own.take(from.own(), sounding);
         if (there.isPresent()) {
             work.change(there.get(), there.get().withPitch(sounding.pitch()), reason);
-        } else if (from.own() == null || setting.isFree(from.own())) {
-            work.add(sounding, reason);
+        } else if (from.own() == null) {
+            work.add(chord, sounding, reason);
+        } else {
+            work.add(from.own(), sounding, reason);
         }
     }
 

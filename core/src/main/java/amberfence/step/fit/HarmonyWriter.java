@@ -107,7 +107,7 @@ final class HarmonyWriter {
                 work.change(note, added, reason);
                 changed = true;
             } else {
-                work.add(added, reason);
+                work.add(note, added, reason);
             }
         }
         if (!changed && doubled == null) {

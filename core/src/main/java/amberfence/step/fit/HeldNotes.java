@@ -73,7 +73,7 @@ final class HeldNotes {
         work.change(note, first.note(), new Reason.CutAtChord(ruling.text(first.chord()),
                 ruling.role(first.chord(), first.note().pitch()), ruling.text(joined.get(1).chord())));
         if (work.isFree(note)) {
-            joined.subList(1, joined.size()).forEach(piece -> work.add(piece.note(),
+            joined.subList(1, joined.size()).forEach(piece -> work.add(note, piece.note(),
                     Members.reason(ruling, piece.chord(), piece.note().pitch())));
         }
     }

@@ -80,7 +80,7 @@ class BringInsideTest {
     @Test
     void leavesOutAndLists() {
         Outcome outcome = bringing("C4 F#4 G4").in("C major").to(MoveTo.LEAVE_OUT).gives("C4 r G4").outcome();
-        assertThat(outcome.changes()).singleElement().isInstanceOf(Change.Removed.class);
+        assertThat(outcome.changes()).singleElement().matches(Change::isRemoved);
     }
 
     @Test

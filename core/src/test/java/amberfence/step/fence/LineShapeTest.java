@@ -164,10 +164,10 @@ class LineShapeTest {
         List<Note> replayed = new ArrayList<>(in.notes());
         for (Change change : outcome.changes()) {
             assertThat(replayed.remove(change.note())).isTrue();
-            if (change instanceof Change.Moved moved) {
-                assertThat(moved.after()).isEqualTo(moved.before().withPitch(moved.after().pitch()));
-                replayed.add(moved.after());
-            }
+            change.now().ifPresent(now -> {
+                assertThat(now).isEqualTo(change.note().withPitch(now.pitch()));
+                replayed.add(now);
+            });
         }
         assertThat(Line.of(replayed)).as("the changes tell all").isEqualTo(outcome.out());
         assertThat(outcome.out().notes()).allMatch(note -> bringing.setting().fence().isInside(note));
