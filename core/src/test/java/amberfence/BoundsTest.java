@@ -20,7 +20,7 @@ import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.chord.PlayChords;
 import amberfence.step.chord.Rhythm;
@@ -124,7 +124,7 @@ class BoundsTest {
     @Test
     void everyStepStandsANoteAtTheLastTickThereIs() {
         long last = Range.TICK.highest();
-        for (StepKind kind : StepCatalogue.all()) {
+        for (StepSchema<?> kind : StepCatalogue.all()) {
             Song song = LanternFerry.song();
             Line line = Line.of(List.of(new Note(1, last - 500, 500, 61, 80, 0, 64), new Note(2, last - 1, 1, 66, 80, 0, 64),
                     new Note(3, last, 1, 61, 80, 0, 64)));

@@ -134,7 +134,7 @@ final class Screenshots {
     private void add(int index, Step step) {
         Part part = session.song().parts().get(index);
         session.selectPart(part.id());
-        session.addStep(part.id(), StepCatalogue.kindOf(step).name(), song -> step);
+        session.addStep(part.id(), StepCatalogue.of(step).title(), song -> step);
     }
 
     /** A take that was edited by hand, the original as outlines over it, velocities open. */

@@ -41,7 +41,7 @@ class FittingTest extends WindowTest {
     private StepSlot add(int part, String kind) {
         interact(() -> session.selectPart(part));
         click("add-step");
-        clickOn("#step-search").write(StepCatalogue.find(kind).orElseThrow().name());
+        clickOn("#step-search").write(StepCatalogue.find(kind).orElseThrow().title());
         click("add-" + kind);
         List<StepSlot> steps = session.song().part(part).steps();
         return steps.get(steps.size() - 1);
@@ -61,7 +61,7 @@ class FittingTest extends WindowTest {
 
     @Test
     void aChordPartFollowsWhatThePersonDoesToTheProgression() {
-        StepSlot slot = add(HARMONIUM, "fitChords");
+        StepSlot slot = add(HARMONIUM, "fit-chords");
         assertThat(pitchesInBar(HARMONIUM, 1)).containsExactly(50, 53, 57);
         putChord(1, "B♭");
         assertThat(pitchesInBar(HARMONIUM, 1)).as("D and F stay, A goes up a semitone").containsExactly(50, 53, 58);
@@ -87,7 +87,7 @@ class FittingTest extends WindowTest {
     void aBasslineIsChosenAmongSeveral() {
         interact(() -> session.edit("cut", song -> new HandEdits("cut").edit(song, FRETLESS,
                 LineEdit.cut(NoteSet.ALL, 3))));
-        add(FRETLESS, "fitBass");
+        add(FRETLESS, "fit-bass");
         Line first = result(FRETLESS);
         click("fit-line-3");
         Line third = result(FRETLESS);
@@ -114,7 +114,7 @@ class FittingTest extends WindowTest {
     @Test
     void clashesAreListedAndEachIsResolvedTheWayThatIsChosen() {
         interact(() -> session.editPart("no steps", part -> part.withSteps(List.of())));
-        StepSlot slot = add(VOICE, "fitMelody");
+        StepSlot slot = add(VOICE, "fit-melody");
         assertThat(result(VOICE)).isNotEqualTo(own(VOICE));
         choose("fit-mode", 1);
         assertThat(result(VOICE)).isEqualTo(own(VOICE));
@@ -140,7 +140,7 @@ class FittingTest extends WindowTest {
     void aFigureIsDrawnOnTheGridAndPlayedThroughTheChords() {
         interact(() -> session.edit("part", song -> song.plusEmptyPart("Bells", Role.FIGURE)));
         int bells = session.song().parts().get(5).id();
-        add(bells, "followChords");
+        add(bells, "follow-chords");
         assertThat(changeRows().get(0)).startsWith("there is no figure yet");
         choose("figure-from", 2);
         // Root, third, fifth in the first three eighths of every bar.
@@ -176,7 +176,7 @@ class FittingTest extends WindowTest {
 
     @Test
     void aFigureIsTakenFromSelectedNotesOrAnotherPart() {
-        add(KALIMBA, "followChords");
+        add(KALIMBA, "follow-chords");
         assertThat(result(KALIMBA).size()).isEqualTo(own(KALIMBA).size());
         interact(() -> session.selectedNotes().set(Set.copyOf(own(KALIMBA).notes().subList(0, 3).stream().map(Note::id)
                 .toList())));
@@ -236,7 +236,7 @@ class FittingTest extends WindowTest {
 
     @Test
     void aPartThatListensToAnotherHearsItsSteps() {
-        add(FRETLESS, "fitBass");
+        add(FRETLESS, "fit-bass");
         choose("chord-source", 2);
         assertThat(text("undo-words")).contains("Chords from: Harmonium");
         int first = result(FRETLESS).notes().get(0).pitch() % 12;

@@ -80,7 +80,7 @@ class MainJobTest extends WindowTest {
         assertThat(text("part-outside-0")).isEqualTo("8 outside");
         click("add-step");
         clickOn("#step-search").write("inside");
-        click("add-bringInside");
+        click("add-bring-inside");
         long slot = session.song().parts().get(0).steps().get(0).id();
         assertThat(text("step-summary-" + slot)).isEqualTo("8 of 79 notes");
         assertThat(text("outside-names")).isEqualTo("F♯ G♯ C♯ E♭ B are outside the keys of the song.");

@@ -32,7 +32,7 @@ class StepsOfMovingTest extends WindowTest {
 
     private long add(String kind) {
         click("add-step");
-        String name = StepCatalogue.all().stream().filter(some -> some.id().equals(kind)).findFirst().orElseThrow().name();
+        String name = StepCatalogue.all().stream().filter(some -> some.name().equals(kind)).findFirst().orElseThrow().title();
         clickOn("#step-search").write(name);
         click("add-" + kind);
         settle();
@@ -84,7 +84,7 @@ class StepsOfMovingTest extends WindowTest {
 
     @Test
     void movesToAnotherKey() {
-        add("moveToKey");
+        add("to-key");
         type("to-key", "G mixolydian");
         assertThat(moved(0)).as("the fifth of D dorian becomes the fifth of G mixolydian, the shorter way up").isEqualTo(5);
         choose("key-way", 2);
@@ -126,7 +126,7 @@ class StepsOfMovingTest extends WindowTest {
     void tidiesTimingInPart() {
         interact(() -> session.edit("late", song -> new HandEdits("played").edit(song, 0,
                 LineEdit.shift(NoteSet.ALL, 40))));
-        add("tidyTiming");
+        add("tidy-timing");
         assertThat(result().notes()).allMatch(note -> note.start() % 120 == 0);
         type("tidy-strength", "50");
         assertThat(result().notes()).allMatch(note -> note.start() % 120 == 20);
@@ -156,7 +156,7 @@ class StepsOfMovingTest extends WindowTest {
         // Eighths in 6/8: F♯ passes from F to G off the beat; G♯ is a neighbour of A.
         interact(() -> session.edit("write", song -> song.withPart(0, part -> part.plusTake("passing",
                 LineText.parse("E4 F4 F#4 G4:3 A4 G#4 A4 C5:3", 240, 0, song.nextId()))).withNextId(song.nextId() + 8)));
-        long slot = add("bringInside");
+        long slot = add("bring-inside");
         assertThat(text("changes-heading")).startsWith("2 CHANGES");
         click("let-pass-passing");
         assertThat(changeRows().get(0)).isEqualTo("1:3 F♯4 ♮3 let pass: a passing note from F4 to G4");

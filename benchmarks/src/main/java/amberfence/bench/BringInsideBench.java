@@ -10,7 +10,7 @@ import amberfence.song.Song;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
 import amberfence.step.fence.BringInside;
-import amberfence.step.fence.Ties;
+import amberfence.step.fence.TieBreak;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,12 +63,12 @@ public class BringInsideBench {
 
     @Benchmark
     public Outcome down() {
-        return BringInside.USUAL.withTies(Ties.DOWN).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.DOWN).apply(line, setting);
     }
 
     @Benchmark
     public Outcome up() {
-        return BringInside.USUAL.withTies(Ties.UP).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.UP).apply(line, setting);
     }
 
     @Benchmark
@@ -78,6 +78,6 @@ public class BringInsideBench {
 
     @Benchmark
     public Outcome chord() {
-        return BringInside.USUAL.withTies(Ties.CHORD).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.CHORD).apply(line, setting);
     }
 }

@@ -19,6 +19,7 @@ import amberfence.step.Finding;
 import amberfence.step.Kept;
 import amberfence.step.PartResult;
 import amberfence.step.Reason;
+import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
@@ -159,10 +160,25 @@ final class ApplyCommand implements Runnable {
     private Song withSteps(Song song, Part part) {
         Song planned = song;
         for (PlannedSteps.Planned step : steps.planned()) {
-            planned = planned.plusStep(part.id(), steps.fit().sourced(step.step(), song, part), step.pick());
+            Step made = step.text().map(text -> PlannedSteps.read(() -> text.step(texts(song))))
+                    .orElseGet(() -> steps.fit().sourced(step.step(), song, part));
+            planned = planned.plusStep(part.id(), made, step.pick());
         }
         boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
         return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;
+    }
+
+    /** How settings speak of the song: parts by their numbers or names, ticks of its resolution. */
+    private static SettingTexts texts(Song song) {
+        return new SettingTexts(id -> song.part(id).name(), text -> {
+            if (text.matches("\\d{1,9}")) {
+                checkPart(song, Integer.parseInt(text));
+                return song.parts().get(Integer.parseInt(text)).id();
+            }
+            return song.parts().stream().filter(part -> part.name().equalsIgnoreCase(text)).findFirst().map(Part::id)
+                    .orElseThrow(() -> new MusicTextException("there is no part “" + text + "”; parts are " + song.parts().stream()
+                            .map(Part::name).collect(Collectors.joining(", "))));
+        }, song.time().ticksPerQuarter());
     }
 
     private Key named(String text) {
@@ -218,7 +234,7 @@ final class ApplyCommand implements Runnable {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
                 boolean inside = stage.slot().treatment() instanceof BringInside;
-                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.kindOf((Step) stage.slot().treatment()).name()
+                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of((Step) stage.slot().treatment()).title()
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"

@@ -3,6 +3,7 @@ package amberfence.cli;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.step.PitchRange;
 import amberfence.step.ChordSource;
 import amberfence.step.Setting;
 import amberfence.step.Step;
@@ -185,8 +186,8 @@ final class FitOptions {
         if (!(step instanceof FitStep fit)) {
             return step;
         }
-        int source = from == null ? ChordSource.PROGRESSION : song.parts().get(from).id();
-        Step sourced = fit.withSource(new ChordSource(source, gaps));
+        ChordSource source = from == null ? ChordSource.USUAL : ChordSource.of(song.parts().get(from).id());
+        Step sourced = fit.withSource(source.withGaps(gaps));
         return hasRange ? sourced : sourced.fitted(part.line(), Setting.of(song, part));
     }
 

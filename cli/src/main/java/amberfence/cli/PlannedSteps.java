@@ -10,8 +10,16 @@ import java.util.function.UnaryOperator;
 
 /** The steps of a command line in the order in which they are given. */
 final class PlannedSteps {
-    /** A step and the pick to which it is limited. */
-    record Planned(Step step, Optional<Limit> pick) {
+    /**
+     * A step and the pick to which it is limited.
+     *
+     * @param text how it was typed behind {@code --step}; empty for one of the older options
+     */
+    record Planned(Step step, Optional<Limit> pick, Optional<StepText> text) {
+        Planned(Step step, Optional<Limit> pick) {
+            this(step, pick, Optional.empty());
+        }
+
         Planned withStep(Step newStep) {
             return new Planned(newStep, pick);
         }
@@ -39,6 +47,10 @@ final class PlannedSteps {
 
     void add(Step step) {
         planned.add(new Planned(step, limit));
+    }
+
+    void add(StepText text) {
+        planned.add(new Planned(text.anywhere(), limit, Optional.of(text)));
     }
 
     void add(Supplier<Step> make) {

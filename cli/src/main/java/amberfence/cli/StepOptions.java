@@ -2,11 +2,11 @@ package amberfence.cli;
 
 import amberfence.song.Grid;
 import amberfence.song.GridLines;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
-import amberfence.step.fence.Ties;
-import amberfence.step.fit.FitStep;
+import amberfence.step.fence.TieBreak;
 import amberfence.step.move.Fold;
 import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
@@ -16,6 +16,7 @@ import amberfence.step.pick.Pick;
 import amberfence.step.shape.Lengths;
 import amberfence.step.shape.TidyTiming;
 import amberfence.theory.Key;
+import amberfence.step.PitchRange;
 import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,8 +48,8 @@ final class StepOptions {
     @Mixin
     private final FitOptions fit = new FitOptions(planned);
 
-    @Option(names = "--ties", description = "what decides between two equally near: shape (the usual), down, up, chord")
-    private Ties ties = Ties.SHAPE;
+    @Option(names = {"--tie-break", "--ties"}, description = "what decides between two equally near: shape (the usual), down, up, chord")
+    private TieBreak tieBreak;
 
     @Option(names = "--let-pass", split = ",", description = "short outside notes off the beat that stay: passing, neighbour, "
             + "approach")
@@ -56,6 +57,11 @@ final class StepOptions {
 
     @Option(names = "--strong-chords", description = "on strong beats only notes of the chord that sounds are inside")
     private boolean strongChords;
+
+    @Option(names = "--step", paramLabel = "\"NAME key=value …\"", description = "any step with its settings, as steps lists them")
+    private void step(String text) {
+        planned.add(PlannedSteps.read(() -> StepText.parse(text)));
+    }
 
     @Option(names = "--snap", description = "brings inside; where outside notes go: nearest, up, down, remove")
     private void snap(Snap snap) {
@@ -171,10 +177,7 @@ final class StepOptions {
 
     /** Whether a step or a pick asks for the key. */
     boolean needKey() {
-        return planned().stream().anyMatch(step -> step.pick().isPresent() || step.step() instanceof BringInside
-                || step.step() instanceof FitStep || step.step() instanceof MoveToKey
-                || step.step() instanceof Mirror mirror && mirror.byDegrees()
-                || step.step() instanceof Move move && move.by() == Move.Unit.DEGREES);
+        return planned().stream().anyMatch(step -> step.pick().isPresent() || StepCatalogue.of(step.step()).needsKey(step.step()));
     }
 
     /** The steps in order; bringing inside to the nearest when none is given. */
@@ -183,8 +186,27 @@ final class StepOptions {
                 letPass.contains(Passing.APPROACH), LetPass.NOTHING.longest());
         List<PlannedSteps.Planned> all = planned.isEmpty() ? List.of(new PlannedSteps.Planned(BringInside.USUAL, planned.limit()))
                 : planned.all();
-        return all.stream().map(step -> step.step() instanceof BringInside inside
-                ? step.withStep(inside.withTies(ties).withLetPass(passing).withStrongChords(strongChords)) : step).toList();
+        List<String> given = new ArrayList<>();
+        if (tieBreak != null) {
+            given.add("--tie-break");
+        }
+        if (strongChords) {
+            given.add("--strong-chords");
+        }
+        if (!letPass.isEmpty()) {
+            given.add("--let-pass");
+        }
+        if (!given.isEmpty() && all.stream().noneMatch(StepOptions::takesOptions)) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, String.join(" and ", given) + " would be ignored: "
+                    + "it belongs to bringing inside, as in --snap nearest");
+        }
+        TieBreak chosen = tieBreak == null ? TieBreak.SHAPE : tieBreak;
+        return all.stream().map(step -> takesOptions(step) ? step.withStep(((BringInside) step.step()).withTieBreak(chosen)
+                .withLetPass(passing).withStrongChords(strongChords)) : step).toList();
+    }
+
+    private static boolean takesOptions(PlannedSteps.Planned step) {
+        return step.text().isEmpty() && step.step() instanceof BringInside;
     }
 
     /** What says which parts are meant when none is named, and gives the chords to the steps. */

@@ -1,32 +1,83 @@
 package amberfence.cli;
 
-import amberfence.step.StepKind;
+import amberfence.step.SettingTexts;
+import amberfence.step.SettingType;
+import amberfence.step.Step;
+import amberfence.step.StepSchema;
+import amberfence.step.StepSetting;
 import amberfence.step.catalogue.StepCatalogue;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
+import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-/** Lists the steps and their settings. */
-@Command(name = "steps", mixinStandardHelpOptions = true, description = "Lists the steps and their settings.")
+/** Lists the steps and their settings, as they are typed behind {@code --step}. */
+@Command(name = "steps", mixinStandardHelpOptions = true, description = "Lists the steps and their settings, as --step reads them.")
 final class StepsCommand implements Runnable {
+    @Option(names = "--json", description = "as JSON, for other programs")
+    private boolean json;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
         PrintWriter out = spec.commandLine().getOut();
-        for (StepKind kind : StepCatalogue.all()) {
-            out.println(kind.name() + " (" + kind.id() + ", " + kind.group() + ")");
-            out.println("  " + kind.summary());
-            for (StepKind.SettingInfo setting : kind.settings()) {
-                String choices = setting.choices().stream().map(choice -> choice.toLowerCase(Locale.ROOT).replace('_', ' '))
-                        .collect(Collectors.joining(", "));
-                out.println("  " + setting.name() + ": " + setting.meaning() + (choices.isEmpty() ? "" : " (" + choices
-                        + "; the first is usual)"));
+        if (json) {
+            out.println(json());
+            return;
+        }
+        for (StepSchema<?> schema : StepCatalogue.all()) {
+            out.println(schema.name() + "  " + schema.title() + " (" + schema.group().title() + ")");
+            out.println("  " + schema.meaning());
+            Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
+            for (StepSetting<?> setting : free(schema)) {
+                String value = usual.get(setting.key());
+                out.println("  " + setting.key() + (value.isEmpty() ? "" : "=" + quoted(value)) + "  " + setting.meaning() + " ("
+                        + setting.type().words() + ")");
             }
+        }
+    }
+
+    private static <S extends Step> List<StepSetting<S>> free(StepSchema<S> schema) {
+        return schema.settings().stream().filter(setting -> !setting.isBound()).toList();
+    }
+
+    private static String quoted(String value) {
+        return value.contains(" ") ? "\"" + value + "\"" : value;
+    }
+
+    private static String json() {
+        ObjectMapper mapper = new ObjectMapper();
+        ArrayNode steps = mapper.createArrayNode();
+        for (StepSchema<?> schema : StepCatalogue.all()) {
+            ObjectNode step = steps.addObject().put("name", schema.name()).put("title", schema.title())
+                    .put("group", schema.group().title()).put("meaning", schema.meaning()).put("live", schema.isLive());
+            schema.touches().forEach(touch -> step.withArray("touches").add(touch.name().toLowerCase(Locale.ROOT)));
+            Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
+            ArrayNode settings = step.putArray("settings");
+            for (StepSetting<?> setting : free(schema)) {
+                SettingType type = setting.type();
+                ObjectNode node = settings.addObject().put("key", setting.key()).put("type", type.kind().name().toLowerCase(Locale.ROOT)
+                        .replace('_', '-'));
+                type.values().forEach(node.putArray("values")::add);
+                type.least().ifPresent(least -> node.put("least", least));
+                type.most().ifPresent(most -> node.put("most", most));
+                node.put("unit", type.unit()).put("usual", usual.get(setting.key())).put("meaning", setting.meaning());
+            }
+        }
+        try {
+            return mapper.writeValueAsString(steps);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("the steps could not be put into JSON", e);
         }
     }
 }

@@ -145,7 +145,7 @@ class CommandLineTest {
     @Test
     void listsTheSteps() {
         assertThat(run("steps")).isZero();
-        assertThat(printed).contains("Bring inside (bringInside, Fence)").contains("moveTo: where an outside note goes");
+        assertThat(printed).contains("bring-inside  Bring inside (Fence)").contains("to=nearest  where an outside note goes (nearest, up, down, out)");
     }
 
     @Test
@@ -281,7 +281,7 @@ class CommandLineTest {
     @Test
     void listsEveryStepWithItsSettings() {
         assertThat(run("steps")).isZero();
-        StepCatalogue.all().forEach(kind -> assertThat(printed).contains(kind.name()).contains(kind.id()));
+        StepCatalogue.all().forEach(schema -> assertThat(printed).contains(schema.name()).contains(schema.title()));
     }
 
     @Test
@@ -427,5 +427,59 @@ class CommandLineTest {
         assertThat(run("sound", ferry, "--out", wav, "--sounds", sounds)).isEqualTo(3);
         assertThat(complaint).startsWith("amber-fence: " + sounds).hasLineCount(1).doesNotContain("Exception", "java.");
         assertThat(wav).hasContent("precious");
+    }
+
+    @Test
+    void anyStepIsTypedWithItsSettings() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--part", "1", "--step", "move by=octaves amount=-1", "--step",
+                "lengths how=staccato amount=60%")).isZero();
+        List<Note> typed = notes(out, 1);
+        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--part", "1", "--octaves", "-1", "--staccato", "60")).isZero();
+        assertThat(typed).isEqualTo(notes(out, 1));
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--step", "to-key to=\"Bb minor\" way=down")).isZero();
+        assertThat(run("apply", ferry, "--out", out, "--part", "1", "--step", "fit-bass chords=Harmonium between=scale,semitone range=E1..C4"))
+                .isZero();
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--pick", "lowest", "--step", "harmony lines='third above, sixth below'"))
+                .isZero();
+        assertThat(notes(out, 0)).hasSizeGreaterThan(notes(ferry, 0).size());
+    }
+
+    @Test
+    void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
+        assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",
+                "bring-insid");
+        assertWrong("move has no setting “amuont”; did you mean “amount”?; it has by, amount", "apply", ferry, "--out", out, "--step",
+                "move amuont=2");
+        assertWrong("by=miles cannot be: it is one of semitones, octaves, degrees", "apply", ferry, "--out", out, "--step", "move by=miles");
+        assertWrong("amount=200 cannot be: amount must be -127 to 127, not 200", "apply", ferry, "--out", out, "--step", "move amount=200");
+        assertWrong("the setting “by” is given twice", "apply", ferry, "--out", out, "--step", "move by=octaves by=degrees");
+        assertWrong("to-key needs a key to go to", "apply", ferry, "--out", out, "--step", "to-key way=up");
+        assertWrong("there is no part “Tuba”; parts are ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");
+        assertWrong("--tie-break and --strong-chords would be ignored", "apply", ferry, "--out", out, "--octaves", "1", "--strong-chords",
+                "--ties", "up");
+        assertThat(out).doesNotExist();
+    }
+
+    @Test
+    void stepsAreListedForPrograms() throws Exception {
+        assertThat(run("steps", "--json")).isZero();
+        JsonNode steps = new ObjectMapper().readTree(printed);
+        assertThat(steps).hasSize(StepCatalogue.all().size());
+        JsonNode move = steps.get(1);
+        assertThat(move.get("name").asText()).isEqualTo("move");
+        assertThat(move.get("group").asText()).isEqualTo("Pitch");
+        assertThat(move.get("touches").get(0).asText()).isEqualTo("pitch");
+        assertThat(move.get("settings").get(0).get("values")).extracting(JsonNode::asText).containsExactly("semitones", "octaves", "degrees");
+        assertThat(move.get("settings").get(1).get("least").asInt()).isEqualTo(-127);
+        assertThat(move.get("settings").get(1).get("usual").asText()).isEqualTo("1");
+        // Every usual value is one that can be typed.
+        for (JsonNode step : steps) {
+            StringBuilder typed = new StringBuilder(step.get("name").asText());
+            for (JsonNode setting : step.get("settings")) {
+                String usual = setting.get("usual").asText();
+                typed.append(usual.isEmpty() ? "" : " " + setting.get("key").asText() + "=\"" + usual + "\"");
+            }
+            assertThat(run("apply", ferry, "--out", out, "--part", "1", "--step", typed)).as(typed + " " + complaint).isZero();
+        }
     }
 }

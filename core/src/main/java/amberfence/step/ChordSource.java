@@ -8,10 +8,20 @@ import amberfence.song.Progression;
 /**
  * Where a step takes its chords from.
  *
- * @param part identity of the part whose notes are the harmony, or {@link #PROGRESSION}
+ * @param part identity of the part whose notes are the harmony; says nothing with another {@code from}
  * @param gaps what counts where there is no chord
  */
-public record ChordSource(int part, Gaps gaps) {
+public record ChordSource(From from, int part, Gaps gaps) {
+    /** Where chords can come from. */
+    public enum From {
+        /** The progression of the song or, while it is empty, what the parts with the role of chords play. */
+        PROGRESSION,
+        /** What the parts with the role of chords play. */
+        CHORD_PARTS,
+        /** What one part plays. */
+        PART
+    }
+
     /** What counts between chords and where none has begun yet. */
     public enum Gaps {
         /** The last chord holds until the next; before the first, the scale counts. */
@@ -22,28 +32,39 @@ public record ChordSource(int part, Gaps gaps) {
         LEAVE
     }
 
-    /** The progression of the song or, while it is empty, what the parts with the role of chords play. */
-    public static final int PROGRESSION = -1;
-    public static final ChordSource USUAL = new ChordSource(PROGRESSION, Gaps.HOLD);
+    public static final ChordSource USUAL = new ChordSource(From.PROGRESSION, 0, Gaps.HOLD);
+    public static final ChordSource CHORD_PARTS = new ChordSource(From.CHORD_PARTS, 0, Gaps.HOLD);
 
     public ChordSource {
         gaps = gaps == null ? Gaps.HOLD : gaps;
+        part = from == From.PART ? part : 0;
     }
 
-    public ChordSource withPart(int newPart) {
-        return new ChordSource(newPart, gaps);
+    /** What one part plays. */
+    public static ChordSource of(int part) {
+        return new ChordSource(From.PART, part, Gaps.HOLD);
     }
 
+    /** The same chords, with something else where there is none. */
     public ChordSource withGaps(Gaps newGaps) {
-        return new ChordSource(part, newGaps);
+        return new ChordSource(from, part, newGaps);
+    }
+
+    /** Chords from elsewhere; what counts where there is none stays. */
+    public ChordSource withChordsOf(ChordSource other) {
+        return new ChordSource(other.from, other.part, gaps);
+    }
+
+    public boolean isPart() {
+        return from == From.PART;
     }
 
     /** The chords in time; none when the progression is empty and no part plays chords, or when the part is gone. */
     public Progression chords(Setting setting) {
-        if (part == PROGRESSION && !setting.progression().isEmpty()) {
+        if (from == From.PROGRESSION && !setting.progression().isEmpty()) {
             return setting.progression();
         }
-        Line line = part == PROGRESSION ? setting.others().chordParts() : setting.others().line(part).orElse(Line.EMPTY);
+        Line line = isPart() ? setting.others().line(part).orElse(Line.EMPTY) : setting.others().chordParts();
         return PartChords.of(line, setting.time(), setting.fence());
     }
 
@@ -54,6 +75,24 @@ public record ChordSource(int part, Gaps gaps) {
 
     /** Why there are no chords. */
     public Finding missing() {
-        return part == PROGRESSION ? new Finding.NoProgression() : new Finding.NoChordsInPart();
+        return from == From.PROGRESSION ? new Finding.NoProgression() : new Finding.NoChordsInPart();
+    }
+
+    /** As it is typed: {@code progression}, {@code chord-parts}, or a part. */
+    public String text(SettingTexts texts) {
+        return switch (from) {
+            case PROGRESSION -> "progression";
+            case CHORD_PARTS -> "chord-parts";
+            case PART -> texts.partName().apply(part);
+        };
+    }
+
+    /** Reads where the chords come from; what counts where there is none stays. */
+    public ChordSource read(String text, SettingTexts texts) {
+        return withChordsOf(switch (text.strip()) {
+            case "progression" -> USUAL;
+            case "chord-parts" -> CHORD_PARTS;
+            default -> of(texts.partOf().apply(text.strip()));
+        });
     }
 }

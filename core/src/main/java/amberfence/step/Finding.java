@@ -34,7 +34,7 @@ public sealed interface Finding {
         }
     }
 
-    /** Ties were to go to the chord note, but no other part plays chords. */
+    /** TieBreak were to go to the chord note, but no other part plays chords. */
     record NoChords() implements Finding {
     }
 
@@ -108,5 +108,9 @@ public sealed interface Finding {
 
     /** The step broke off; nothing is done. What was thrown is for those who mend it. */
     record Failed(Throwable cause) implements Finding {
+    }
+
+    /** The step of the project cannot be read here; the notes pass. */
+    record Unread(String why) implements Finding {
     }
 }

@@ -194,6 +194,8 @@ public final class StepWords {
         if (finding instanceof Finding.ListensInCircle f) {
             return f.parts() < 2 ? "the part listens to itself, and hears its notes before any step" : f.parts()
                     + " parts listen to each other in a circle; where it closes, notes before any step are heard";
+        } else if (finding instanceof Finding.Unread f) {
+            return f.why() + "; the notes pass, and the step is kept as it is";
         } else if (finding instanceof Finding.TooMuch) {
             return "this would make more notes than a part can hold, so nothing is done; shorten the chords, or choose a longer rate";
         } else if (finding instanceof Finding.Failed) {

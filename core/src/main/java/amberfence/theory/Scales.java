@@ -123,7 +123,7 @@ public final class Scales {
         }
     }
 
-    static int editDistance(String a, String b) {
+    public static int editDistance(String a, String b) {
         int[] row = new int[b.length() + 1];
         Arrays.setAll(row, i -> i);
         for (int i = 1; i <= a.length(); i++) {

@@ -34,7 +34,7 @@ class ListeningTest {
 
     private static Song listening(Song song, int by, int to) {
         List<Part> parts = song.parts();
-        return song.plusStep(parts.get(by).id(), FitChords.USUAL.withSource(ChordSource.USUAL.withPart(parts.get(to).id())));
+        return song.plusStep(parts.get(by).id(), FitChords.USUAL.withSource(ChordSource.of(parts.get(to).id())));
     }
 
     private static List<Integer> pitches(PartResult result) {

@@ -92,7 +92,7 @@ class StepWordsTest {
                 new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
                 new Finding.NoChordThere(2, true), new Finding.Crowded(note, 30), new Finding.NoFigure(), new Finding.FigureAtHome(),
                 new Finding.FigureCut(2, 1), new Finding.NothingBetween(4), new Finding.ListensInCircle(3), new Finding.TooMuch(),
-                new Finding.Failed(new IllegalStateException("x")));
+                new Finding.Failed(new IllegalStateException("x")), new Finding.Unread("why"));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
@@ -105,13 +105,11 @@ class StepWordsTest {
 
     @Test
     void everyKindOfStepIsListedWithSummaryAndSettings() {
-        assertThat(StepCatalogue.all()).extracting(StepKind::id).doesNotHaveDuplicates();
-        for (StepKind kind : StepCatalogue.all()) {
-            assertThat(kind.summary()).endsWith(".");
-            assertThat(StepCatalogue.kindOf(kind.usual())).isSameAs(kind);
-            assertThat(Arrays.stream(kind.usual().getClass().getRecordComponents()).map(component -> component.getName()))
-                    .as("the settings of %s", kind.name())
-                    .containsExactlyElementsOf(kind.settings().stream().map(StepKind.SettingInfo::name).toList());
+        assertThat(StepCatalogue.all()).extracting(StepSchema::name).doesNotHaveDuplicates();
+        for (StepSchema<?> schema : StepCatalogue.all()) {
+            assertThat(schema.meaning()).endsWith(".");
+            assertThat(StepCatalogue.of(schema.usual())).isSameAs(schema);
+            assertThat(schema.settings()).extracting(StepSetting::key).doesNotHaveDuplicates();
         }
     }
 }

@@ -108,7 +108,7 @@ public final class ChangesView extends VBox {
 
     private void show(PartResult.Stage stage) {
         Outcome outcome = stage.outcome();
-        String step = StepCatalogue.kindOf((Step) stage.slot().treatment()).name();
+        String step = StepCatalogue.of((Step) stage.slot().treatment()).title();
         heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()

@@ -269,7 +269,7 @@ public final class NoteCommands {
     /** Does a step once to the selected notes: the notes themselves change. */
     public void apply(Step step) {
         chosen().ifPresent(chosen -> {
-            String name = counted(StepCatalogue.kindOf(step).name(), chosen);
+            String name = counted(StepCatalogue.of(step).title(), chosen);
             HandEdits.Done done = hands().command(song(), part().id(), step, chosen);
             edit(name, song -> done.song());
             if (!done.outcome().findings().isEmpty()) {

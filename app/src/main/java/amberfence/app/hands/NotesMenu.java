@@ -4,7 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
@@ -25,10 +25,10 @@ public final class NotesMenu {
     private final Session session;
     private final NoteCommands commands;
     private final NoteClipboard clipboard;
-    private final Consumer<StepKind> doOnce;
+    private final Consumer<StepSchema<?>> doOnce;
 
     /** @param doOnce opens the settings of a step that is done once to the selected notes */
-    public NotesMenu(Session session, NoteCommands commands, NoteClipboard clipboard, Consumer<StepKind> doOnce) {
+    public NotesMenu(Session session, NoteCommands commands, NoteClipboard clipboard, Consumer<StepSchema<?>> doOnce) {
         this.session = session;
         this.commands = commands;
         this.clipboard = clipboard;
@@ -40,7 +40,7 @@ public final class NotesMenu {
         List<MenuItem> items = new ArrayList<>(List.of(select(), new SeparatorMenuItem(), move(), keys()));
         StepCatalogue.all().stream().filter(kind -> !(kind.usual() instanceof Move)
                 && !(kind.usual() instanceof MoveToKey)).forEach(kind -> {
-                    items.add(needsNotes(Controls.menuItem("once-" + kind.id(), Words.say("hands.once", kind.name()),
+                    items.add(needsNotes(Controls.menuItem("once-" + kind.name(), Words.say("hands.once", kind.title()),
                             () -> doOnce.accept(kind))));
                 });
         items.addAll(List.of(new SeparatorMenuItem(), needsNotes(cut()),
@@ -95,12 +95,12 @@ public final class NotesMenu {
                 });
             }
         });
-        menu.getItems().add(kindItem("moveToKey", "hands.otherKey"));
+        menu.getItems().add(kindItem("to-key", "hands.otherKey"));
         return (Menu) needsNotes(menu);
     }
 
     private MenuItem kindItem(String kindId, String words) {
-        StepKind kind = StepCatalogue.find(kindId).orElseThrow();
+        StepSchema<?> kind = StepCatalogue.find(kindId).orElseThrow();
         MenuItem item = item(words, "", () -> doOnce.accept(kind));
         item.setId("once-" + kindId);
         return item;

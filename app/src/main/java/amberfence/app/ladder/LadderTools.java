@@ -145,7 +145,7 @@ final class LadderTools extends HBox {
     /** Adds the step that trims small overlaps. */
     private void trim() {
         Lengths step = Lengths.of(Lengths.How.TRIM_OVERLAPS);
-        session.addStep(session.selectedPart().get(), Words.say("edit.stepAdd", StepCatalogue.kindOf(step).name()), song -> step);
+        session.addStep(session.selectedPart().get(), Words.say("edit.stepAdd", StepCatalogue.of(step).title()), song -> step);
     }
 
     private void update() {

@@ -13,7 +13,7 @@ import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import amberfence.step.StepWords;
 import amberfence.theory.Spelling;
 import java.util.Optional;
@@ -40,7 +40,7 @@ public final class OnceSheet {
         preview.setMinHeight(34);
     }
 
-    public static Sheet of(Session session, NoteCommands commands, StepKind kind, Runnable close) {
+    public static Sheet of(Session session, NoteCommands commands, StepSchema<?> kind, Runnable close) {
         NoteSet chosen = commands.selection().source();
         Part part = session.part().orElseThrow();
         Line notes = Line.of(chosen.in(part.line()));
@@ -53,7 +53,7 @@ public final class OnceSheet {
         }, "primary");
         apply.setDefaultButton(true);
         VBox content = new VBox(14, sheet.form, sheet.preview);
-        return new Sheet("once-sheet", kind.name(), Words.say("once.subtitle",
+        return new Sheet("once-sheet", kind.title(), Words.say("once.subtitle",
                 Words.count("noteCount", notes.size())), content, 420, close,
                 Controls.button("once-cancel", "sheet.cancel", event -> close.run()),
                 Controls.disabledWhen(apply, sheet.nothing, "once.nothing"));

@@ -11,7 +11,7 @@ import amberfence.song.Part;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
-import amberfence.step.fence.Ties;
+import amberfence.step.fence.TieBreak;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import java.util.LinkedHashSet;
@@ -35,8 +35,8 @@ final class BringInsideForm extends VBox {
         super(7);
         ComboBox<MoveTo> moveTo = FormRows.choice("move-to", MoveTo.values(), step.moveTo(), "moveTo",
                 chosen -> host.chosen("moveTo", chosen, step.withMoveTo(chosen)));
-        ComboBox<Ties> ties = FormRows.choice("ties", Ties.values(), step.ties(), "ties",
-                chosen -> host.chosen("ties", chosen, step.withTies(chosen)));
+        ComboBox<TieBreak> ties = FormRows.choice("ties", TieBreak.values(), step.tieBreak(), "ties",
+                chosen -> host.chosen("ties", chosen, step.withTieBreak(chosen)));
         Node tiesRow = FormRows.row("steps.ties", Controls.disabledWhen(ties,
                 new SimpleBooleanProperty(step.moveTo() != MoveTo.NEAREST), "steps.tiesOff"));
         Label outside = Controls.label(outsideText(host.session()), "small", "teal");

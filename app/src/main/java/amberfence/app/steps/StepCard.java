@@ -36,7 +36,7 @@ final class StepCard extends VBox {
         super(9);
         this.session = session;
         this.slot = slot;
-        this.name = StepCatalogue.kindOf((Step) slot.treatment()).name();
+        this.name = StepCatalogue.of((Step) slot.treatment()).title();
         boolean open = Long.valueOf(slot.id()).equals(session.openStep().get());
         setId("step-" + slot.id());
         getStyleClass().add("card");

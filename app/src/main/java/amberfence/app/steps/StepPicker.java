@@ -5,7 +5,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.step.Setting;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Locale;
 import javafx.scene.control.Button;
@@ -62,20 +62,20 @@ final class StepPicker extends VBox {
         list.getChildren().clear();
         String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
         String group = "";
-        for (StepKind kind : StepCatalogue.all()) {
-            if (!(kind.name() + " " + kind.summary() + " " + kind.group()).toLowerCase(Locale.ROOT).contains(wanted)) {
+        for (StepSchema<?> kind : StepCatalogue.all()) {
+            if (!(kind.title() + " " + kind.meaning() + " " + kind.group().title()).toLowerCase(Locale.ROOT).contains(wanted)) {
                 continue;
             }
-            if (!kind.group().equals(group)) {
-                group = kind.group();
+            if (!kind.group().title().equals(group)) {
+                group = kind.group().title();
                 list.getChildren().add(Controls.label(group.toUpperCase(Locale.ROOT), "heading"));
             }
-            Button choose = Controls.button("add-" + kind.id(), null, event -> choose(kind));
+            Button choose = Controls.button("add-" + kind.name(), null, event -> choose(kind));
             choose.setMaxWidth(Double.MAX_VALUE);
             choose.setMinWidth(0);
-            VBox texts = new VBox(1, Controls.label(kind.name(), "name"), wrapped(kind.summary()));
+            VBox texts = new VBox(1, Controls.label(kind.title(), "name"), wrapped(kind.meaning()));
             choose.setGraphic(texts);
-            choose.setAccessibleText(kind.name());
+            choose.setAccessibleText(kind.title());
             list.getChildren().add(choose);
         }
         if (list.getChildren().isEmpty()) {
@@ -92,10 +92,10 @@ final class StepPicker extends VBox {
         return label;
     }
 
-    private void choose(StepKind kind) {
+    private void choose(StepSchema<?> kind) {
         setOpen(false);
         Integer part = session.selectedPart().get();
-        session.addStep(part, Words.say("edit.stepAdd", kind.name()), song -> {
+        session.addStep(part, Words.say("edit.stepAdd", kind.title()), song -> {
             Part target = song.part(part);
             return kind.usual().fitted(target.line(), Setting.of(song, target));
         });

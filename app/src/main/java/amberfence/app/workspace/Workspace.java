@@ -47,7 +47,7 @@ import amberfence.app.words.Words;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -331,7 +331,7 @@ public final class Workspace extends StackPane {
     }
 
     /** Opens the settings of a step that is done once to the selected notes. */
-    public void openOnce(StepKind kind) {
+    public void openOnce(StepSchema<?> kind) {
         show(OnceSheet.of(session, commands, kind, this::closeSheet));
     }
 

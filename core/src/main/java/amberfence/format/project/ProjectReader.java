@@ -23,8 +23,6 @@ import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
-import amberfence.step.StepKind;
-import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.pick.Pick;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
@@ -103,7 +101,7 @@ public final class ProjectReader {
                 time.field("metres").items().stream().map(metre -> metre.make(() -> new Metre(metre.field("tick").whole(),
                         metre.field("numerator").number(), metre.field("denominator").number()))).toList()));
         Fence fence = fence(root.field("fence"));
-        Identities identities = new Identities(root.field("nextId"), IDENTITY);
+        Identities identities = new Identities(root.field("nextId"), IDENTITY, root.field("version").number() == 1);
         List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();
         List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
         Progression progression = root.make(() -> new Progression(chords));
@@ -204,9 +202,7 @@ public final class ProjectReader {
     }
 
     private static StepSlot step(Place node, Identities identities) {
-        Place kindName = node.field("kind");
-        StepKind kind = StepCatalogue.find(kindName.text()).orElseThrow(() ->
-                kindName.wrong("the step “" + kindName.text() + "” is not known here"));
+        String kind = node.field("kind").text();
         Place settings = node.field("settings");
         // The first version kept the notes that are left among the settings.
         List<Place> left = settings.find("leftAlone").map(Place::items).orElseGet(() -> node.items("left"));
@@ -215,7 +211,8 @@ public final class ProjectReader {
         NoteSet frozen = notes(node.items("pickedNotes"));
         Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
-        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), StepSettings.read(kind, settings), limit,
+        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), identities.isFirstVersion()
+                ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), limit,
                 notes(left));
     }
 }

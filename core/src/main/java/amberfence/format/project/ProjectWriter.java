@@ -24,7 +24,7 @@ import java.util.Base64;
 /** Writes a project file: UTF-8 JSON. */
 public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     /** Only the components of a step are its settings: what merely asks something of it is not written. */
     static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(
                     // The MIDI data of a project is one long text; FileBytes says how long a file may be.
@@ -102,8 +102,8 @@ public final class ProjectWriter {
         for (StepSlot slot : take.steps()) {
             Step step = (Step) slot.treatment();
             ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on())
-                    .put("kind", StepCatalogue.kindOf(step).id());
-            entry.set("settings", MAPPER.valueToTree(step));
+                    .put("kind", StepCatalogue.of(step).name());
+            entry.set("settings", StepSettings.write(step));
             slot.left().ids().forEach(entry.putArray("left")::add);
             Pick pick = slot.limit().map(Pick.class::cast).orElse(null);
             entry.put("pick", pick instanceof Pick.Rule rule ? rule.text() : "");

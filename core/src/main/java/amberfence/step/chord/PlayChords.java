@@ -10,7 +10,11 @@ import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.ChordTone;
 import amberfence.theory.PitchClass;
@@ -33,6 +37,16 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     private static final int WHOLE = 100;
     /** Held, all of the time. */
     public static final PlayChords USUAL = new PlayChords(Rhythm.HELD, "x-x-x-x-", Grid.of(8), WHOLE, 80);
+    public static final StepSchema<PlayChords> SCHEMA = StepSchema.of("play-chords", "Play chords", StepGroup.CHORDS,
+            "Plays the progression in a rhythm; it follows the chords until the part is settled.", USUAL).touching(Touch.COUNT)
+            .choice("rhythm", "when the chords sound", Rhythm.class, PlayChords::rhythm, PlayChords::withRhythm)
+            .with("pattern", "for an own rhythm, on the grid", SettingType.Kind.PATTERN, (step, texts) -> step.pattern,
+                    (step, text, texts) -> new PlayChords(step.rhythm, text, step.grid, step.share, step.velocity))
+            .noteValue("grid", "the note value of the pattern's signs", PlayChords::grid,
+                    (step, grid) -> new PlayChords(step.rhythm, step.pattern, grid, step.share, step.velocity))
+            .percent("length", "how much of its time each note sounds", 5, WHOLE, PlayChords::share, PlayChords::withShare)
+            .whole("velocity", "how loud", 1, 127, PlayChords::velocity,
+                    (step, velocity) -> new PlayChords(step.rhythm, step.pattern, step.grid, step.share, velocity));
 
     public PlayChords {
         SHARE.check(share);

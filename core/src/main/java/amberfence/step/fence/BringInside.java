@@ -1,6 +1,9 @@
 package amberfence.step.fence;
 
+import static java.util.Map.entry;
+
 import amberfence.reading.BeatPlace;
+import amberfence.song.Grid;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
@@ -8,6 +11,9 @@ import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.PitchClassSet;
 import java.util.HashMap;
@@ -18,32 +24,44 @@ import java.util.Map;
  * Moves outside notes to inside ones, or leaves them out. Inside notes never move, and nothing but the pitch changes.
  *
  * @param moveTo where outside notes go
- * @param ties what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
+ * @param tieBreak what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
  * @param letPass outside notes that stay because of the way they are reached and left
  * @param strongChords whether on strong beats only notes of the chord that sounds are inside, where one does
  */
-public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass, boolean strongChords) implements Step {
+public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boolean strongChords) implements Step {
     /** To the nearest, ties keeping the line's shape. */
-    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, Ties.SHAPE, LetPass.NOTHING, false);
+    public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, TieBreak.SHAPE, LetPass.NOTHING, false);
+    public static final StepSchema<BringInside> SCHEMA = StepSchema.of("bring-inside", "Bring inside", StepGroup.FENCE,
+            "Moves notes that are outside the fence to inside ones, or leaves them out.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
+            .needingKey(step -> true)
+            .choice("to", "where an outside note goes", MoveTo.WORDS, BringInside::moveTo, BringInside::withMoveTo)
+            .choice("tie-break", "what decides when two inside notes are equally near", TieBreak.class, BringInside::tieBreak,
+                    BringInside::withTieBreak)
+            .choices("let-pass", "short outside notes off the beat that stay", LetPass.Kind.class, step -> step.letPass.kinds(),
+                    (step, kinds) -> step.withLetPass(LetPass.of(kinds, step.letPass.longest())))
+            .noteValue("longest", "the longest note that counts as short", step -> Grid.of(step.letPass.longest()),
+                    (step, grid) -> step.withLetPass(step.letPass.withLongest(grid)))
+            .choice("strong", "what is inside on strong beats: all of it, or only notes of the chord", StepSchema.words(entry("inside", false), entry("chord", true)),
+                    BringInside::strongChords, BringInside::withStrongChords);
 
     public BringInside {
         letPass = letPass == null ? LetPass.NOTHING : letPass;
     }
 
     public BringInside withMoveTo(MoveTo newMoveTo) {
-        return new BringInside(newMoveTo, ties, letPass, strongChords);
+        return new BringInside(newMoveTo, tieBreak, letPass, strongChords);
     }
 
-    public BringInside withTies(Ties newTies) {
-        return new BringInside(moveTo, newTies, letPass, strongChords);
+    public BringInside withTieBreak(TieBreak newTieBreak) {
+        return new BringInside(moveTo, newTieBreak, letPass, strongChords);
     }
 
     public BringInside withLetPass(LetPass newLetPass) {
-        return new BringInside(moveTo, ties, newLetPass, strongChords);
+        return new BringInside(moveTo, tieBreak, newLetPass, strongChords);
     }
 
     public BringInside withStrongChords(boolean newStrongChords) {
-        return new BringInside(moveTo, ties, letPass, newStrongChords);
+        return new BringInside(moveTo, tieBreak, letPass, newStrongChords);
     }
 
     @Override
@@ -55,7 +73,7 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass, boolean str
         if (strongChords && setting.chords().isEmpty()) {
             bringing.work.find(new Finding.NoProgression());
         }
-        if (moveTo == MoveTo.NEAREST && (ties == Ties.SHAPE || ties == Ties.CHORD)) {
+        if (moveTo == MoveTo.NEAREST && (tieBreak == TieBreak.SHAPE || tieBreak == TieBreak.CHORD)) {
             alongTheLine(bringing);
         } else {
             eachByItself(bringing);
@@ -68,7 +86,7 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass, boolean str
         int size = bringing.notes.size();
         int[] low = new int[size];
         int[] high = new int[size];
-        boolean chords = ties == Ties.CHORD;
+        boolean chords = tieBreak == TieBreak.CHORD;
         if (chords && bringing.setting.chords().isEmpty()) {
             bringing.work.find(new Finding.NoChords());
             chords = false;
@@ -147,8 +165,8 @@ public record BringInside(MoveTo moveTo, Ties ties, LetPass letPass, boolean str
             int chosen = moveTo == MoveTo.UP ? high : low;
             bringing.move(note, chosen, new Reason.AsDirected(chosen, moveTo == MoveTo.UP));
         } else if (pitch - low == high - pitch) {
-            int chosen = ties == Ties.UP ? high : low;
-            bringing.move(note, chosen, new Reason.TieDirected(chosen, ties == Ties.UP ? low : high));
+            int chosen = tieBreak == TieBreak.UP ? high : low;
+            bringing.move(note, chosen, new Reason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
         } else {
             boolean down = pitch - low < high - pitch;
             bringing.move(note, down ? low : high, new Reason.Nearest(down ? low : high, down ? high : low));

@@ -2,13 +2,16 @@ package amberfence.step.fence;
 
 import amberfence.reading.BeatPlace;
 import amberfence.reading.VoiceSplitter;
+import amberfence.song.Grid;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.theory.PitchClass;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Which outside notes stay because of the way they are reached and left, when they are short and off the beat: passing
@@ -22,6 +25,36 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
     public static final LetPass NOTHING = new LetPass(false, false, false, 8);
     /** A step is one or two semitones. */
     private static final int STEP = 2;
+
+    /** The three kinds of notes by their names. */
+    enum Kind {
+        PASSING, NEIGHBOUR, APPROACH
+    }
+
+    Set<Kind> kinds() {
+        Set<Kind> kinds = EnumSet.noneOf(Kind.class);
+        if (passing) {
+            kinds.add(Kind.PASSING);
+        }
+        if (neighbours) {
+            kinds.add(Kind.NEIGHBOUR);
+        }
+        if (approaches) {
+            kinds.add(Kind.APPROACH);
+        }
+        return kinds;
+    }
+
+    static LetPass of(Set<Kind> kinds, int longest) {
+        return new LetPass(kinds.contains(Kind.PASSING), kinds.contains(Kind.NEIGHBOUR), kinds.contains(Kind.APPROACH), longest);
+    }
+
+    LetPass withLongest(Grid grid) {
+        if (grid.feel() != Grid.Feel.STRAIGHT) {
+            throw new IllegalArgumentException("the longest short note is a plain note value, as in 1/8");
+        }
+        return new LetPass(passing, neighbours, approaches, grid.division());
+    }
 
     /** Whether nothing is let pass. */
     public boolean isNothing() {

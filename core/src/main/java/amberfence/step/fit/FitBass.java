@@ -4,10 +4,15 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
+import amberfence.step.PitchRange;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * Fits a bassline to the chords and gives it variety: strong beats and the first note under each chord go to the root, the
@@ -37,11 +42,44 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
      * @param semitones a semitone into the next strong note
      */
     public record Between(boolean scale, boolean steps, boolean semitones) {
+        /** The three by their names. */
+        enum Kind {
+            SCALE, STEP, SEMITONE
+        }
+
         public static final Between CHORD_NOTES = new Between(false, false, false);
+
+        Set<Kind> kinds() {
+            Set<Kind> kinds = EnumSet.noneOf(Kind.class);
+            if (scale) {
+                kinds.add(Kind.SCALE);
+            }
+            if (steps) {
+                kinds.add(Kind.STEP);
+            }
+            if (semitones) {
+                kinds.add(Kind.SEMITONE);
+            }
+            return kinds;
+        }
+
+        static Between of(Set<Kind> kinds) {
+            return new Between(kinds.contains(Kind.SCALE), kinds.contains(Kind.STEP), kinds.contains(Kind.SEMITONE));
+        }
     }
 
-    /** To the root, with scale notes and steps into the next root, between low E and the G above it. */
-    public static final FitBass USUAL = new FitBass(ChordSource.USUAL, Strong.ROOT, new Between(true, true, false), 50, 28, 55, 1);
+    /** To the root, with scale notes and steps into the next root, between low E and middle C. */
+    public static final FitBass USUAL = new FitBass(ChordSource.USUAL, Strong.ROOT, new Between(true, true, false), 50, 28, 60, 1);
+    public static final StepSchema<FitBass> SCHEMA = FitStep.chords(StepSchema.of("fit-bass", "Fit bass", StepGroup.CHORDS,
+            "Fits a bassline to the chords and gives it variety; its rhythm stays.", USUAL))
+            .choice("strong", "where strong beats go", Strong.class, FitBass::strong, FitBass::withStrong)
+            .choices("between", "what may stand between, beside chord notes", Between.Kind.class, step -> step.between.kinds(),
+                    (step, kinds) -> step.withBetween(Between.of(kinds)))
+            .percent("variety", "from as near as can be to moving most", 0, 100, FitBass::variety, FitBass::withVariety)
+            .pitches("range", "at least twelve pitches", FitBass::lowest, FitBass::highest, (step, text, texts) -> {
+                PitchRange range = PitchRange.parse(text);
+                return step.withRange(range.lowest(), range.highest());
+            }).seed(FitBass::seed, FitBass::withSeed);
 
     public FitBass {
         source = source == null ? ChordSource.USUAL : source;

@@ -6,6 +6,9 @@ import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.step.fit.HeldNotes.Piece;
 import java.util.ArrayList;
@@ -22,6 +25,10 @@ import java.util.List;
  */
 public record FitChords(ChordSource source, boolean bass, Held held) implements FitStep {
     public static final FitChords USUAL = new FitChords(ChordSource.USUAL, false, Held.KEEP);
+    public static final StepSchema<FitChords> SCHEMA = FitStep.chords(StepSchema.of("fit-chords", "Fit chords", StepGroup.CHORDS,
+            "Moves a chord part onto the progression, by time and with the least motion.", USUAL).touching(Touch.PITCH, Touch.COUNT, Touch.LENGTHS))
+            .choice("held", "what becomes of a note held into the next chord", Held.WORDS, FitChords::held, FitChords::withHeld)
+            .flag("bass", "the lowest note takes the chord's own bass", FitChords::bass, FitChords::withBass);
 
     public FitChords {
         source = source == null ? ChordSource.USUAL : source;

@@ -5,21 +5,29 @@ import amberfence.reading.Clashes;
 import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.ChordSource;
 import amberfence.step.ChordSource.Gaps;
+import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.step.fence.Neighbours;
 import amberfence.step.fence.ShapedLine;
+import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongUnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Fits a melody to the chords: what falls on a strong beat goes to a note of the chord, the rest inside the fence, and the
@@ -43,9 +51,28 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
      * @param up to the next chord note above it, else below
      */
     public record Way(long note, boolean up) {
+        private static final Pattern TEXT = Pattern.compile("(-?\\d{1,19}) (up|down)");
+
+        String text() {
+            return note + (up ? " up" : " down");
+        }
+
+        static Way parse(String text) {
+            Matcher matcher = TEXT.matcher(text.strip());
+            if (!matcher.matches()) {
+                throw new MusicTextException("“" + text + "” resolves nothing; write the number of a note and up or down");
+            }
+            return new Way(Long.parseLong(matcher.group(1)), matcher.group(2).equals("up"));
+        }
     }
 
     public static final FitMelody USUAL = new FitMelody(ChordSource.USUAL, Mode.FIT, List.of());
+    public static final StepSchema<FitMelody> SCHEMA = FitStep.chords(StepSchema.of("fit-melody", "Fit melody", StepGroup.CHORDS,
+            "Strong beats to chord notes and the rest inside; or lists what clashes, with ways to resolve each.", USUAL))
+            .choice("what", "whether the line is fitted, or only clashes are shown", Mode.class, FitMelody::mode, FitMelody::withMode)
+            .with("resolved", "notes that are resolved by hand, up or down", SettingType.Kind.PATTERN, (step, texts) -> step.ways.stream()
+                    .map(Way::text).collect(Collectors.joining(",")), (step, text, texts) -> new FitMelody(step.source, step.mode,
+                    Arrays.stream(text.split(",")).filter(way -> !way.isBlank()).map(Way::parse).toList())).bound();
 
     public FitMelody {
         source = source == null ? ChordSource.USUAL : source;

@@ -5,7 +5,9 @@ import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -40,11 +42,24 @@ public interface FitStep extends Step {
 
     @Override
     default boolean followsProgression() {
-        return source().part() == ChordSource.PROGRESSION;
+        return source().from() == ChordSource.From.PROGRESSION;
     }
 
     @Override
     default Set<Integer> listensTo() {
-        return source().part() == ChordSource.PROGRESSION ? Set.of() : Set.of(source().part());
+        return source().isPart() ? Set.of(source().part()) : Set.of();
+    }
+
+    /** The two settings that all of them have: where the chords come from, and what counts where there is none. */
+    static <S extends FitStep> StepSchema<S> chords(StepSchema<S> schema) {
+        return schema.needingKey(step -> true).with("chords", "where the chords come from", SettingType.Kind.CHORDS,
+                (step, texts) -> step.source().text(texts), (step, text, texts) -> with(step, step.source().read(text, texts)))
+                .choice("no-chord", "what counts where there is no chord: the last one, the scale, or nothing", ChordSource.Gaps.class,
+                        step -> step.source().gaps(), (step, gaps) -> with(step, step.source().withGaps(gaps)));
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <S extends FitStep> S with(S step, ChordSource source) {
+        return (S) step.withSource(source);
     }
 }

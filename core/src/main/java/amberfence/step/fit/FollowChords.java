@@ -1,10 +1,16 @@
 package amberfence.step.fit;
 
+import static java.util.Map.entry;
+
 import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.theory.Range;
 
 /**
@@ -38,12 +44,27 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
     /** The first bar of the part is the figure. */
     public static final FollowChords USUAL = new FollowChords(ChordSource.USUAL, Figure.OWN_NOTES, 1, "", Count.MEMBER,
             Register.NEAR, Restart.CHORD, true, true);
+    public static final StepSchema<FollowChords> SCHEMA = FitStep.chords(StepSchema.of("follow-chords", "Follow chords", StepGroup.CHORDS,
+            "Plays a short figure through the chords, by their members or by position.", USUAL).touching(Touch.PITCH, Touch.COUNT))
+            .with("figure", "what is played: the first bars of the part, all of it once, or a figure that was drawn", SettingType.Kind.FIGURE,
+                    FigureText::of, FigureText::read)
+            .with("home", "the chord over which the part was written, or own for those that sound there", SettingType.Kind.PATTERN,
+                    (step, texts) -> step.home.isEmpty() ? "own" : step.home, (step, text, texts) -> step.withHome(
+                    text.strip().equals("own") ? "" : text))
+            .choice("count", "how notes are numbered", Count.class, FollowChords::count, FollowChords::withCount)
+            .choice("register", "in which octave it sounds", Register.class, FollowChords::register, FollowChords::withRegister)
+            .choice("restart", "where it begins anew", StepSchema.words(entry("on", Restart.NOT), entry("chord", Restart.CHORD), entry("bar", Restart.BAR)),
+                    FollowChords::restart, FollowChords::withRestart)
+            .flag("fill", "it goes on to the end of the chords", FollowChords::repeat, FollowChords::withRepeat)
+            .flag("instead", "a drawn figure stands in place of the part's notes", FollowChords::instead, FollowChords::withInstead);
 
     public FollowChords {
         source = source == null ? ChordSource.USUAL : source;
         figure = figure == null ? Figure.OWN_NOTES : figure;
         home = home == null ? "" : home.strip();
         BARS.check(bars);
+        // A figure that was drawn says by itself how long it is.
+        bars = figure.isOwnNotes() ? bars : 1;
         Figure.checkHome(home);
     }
 

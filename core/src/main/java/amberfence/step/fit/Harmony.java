@@ -6,10 +6,15 @@ import amberfence.song.Progression;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Adds one or more lines above or below, each note with the start, length and velocity of the note it goes with. Where the
@@ -37,6 +42,15 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
 
     /** A third above, in the scale. */
     public static final Harmony USUAL = of(Way.SCALE, List.of(new HarmonyLine(3, true)));
+    public static final StepSchema<Harmony> SCHEMA = FitStep.chords(StepSchema.of("harmony", "Harmony", StepGroup.CHORDS,
+            "Adds lines above or below: in the scale, exact, or to the chord.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
+            .with("lines", "one or more intervals, each above or below", SettingType.Kind.LINES, (step, texts) -> step.lines.stream()
+                    .map(HarmonyLine::text).collect(Collectors.joining(", ")), (step, text, texts) -> step.withLines(
+                    HarmonyLine.parseAll(text)))
+            .choice("way", "what the distance keeps to", Way.class, Harmony::way, Harmony::withWay)
+            .flag("instead", "the lines stand in place of the tune", Harmony::instead, Harmony::withInstead)
+            .flag("crossing", "a line may cross the tune", step -> !step.noCrossing, (step, crossing) -> step.withNoCrossing(!crossing))
+            .flag("hold", "to the chord, common notes are held", Harmony::holdCommon, Harmony::withHoldCommon));
 
     public Harmony {
         source = source == null ? ChordSource.USUAL : source;

@@ -3,9 +3,13 @@ package amberfence.step.move;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
+import amberfence.step.PitchRange;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
@@ -20,6 +24,13 @@ public record Fold(int lowest, int highest) implements Step {
     private static final int OCTAVE = PitchClass.COUNT;
     /** Around middle C: F♯3 to F4. */
     public static final Fold USUAL = around(60);
+    public static final StepSchema<Fold> SCHEMA = StepSchema.of("fold", "Fold into a range", StepGroup.PITCH,
+            "Brings notes into a range by whole octaves.", USUAL).live()
+            .pitches("range", "at least twelve pitches", Fold::lowest, Fold::highest, (step, text, texts) -> {
+                PitchRange range = PitchRange.parse(text);
+                return new Fold(range.lowest(), range.highest());
+            }).with("around", "in place of a range: the octave around a pitch", SettingType.Kind.PITCH, (step, texts) -> "",
+                    (step, text, texts) -> around(StepSchema.pitch(text)));
 
     public Fold {
         Range.PITCH.check(lowest);

@@ -1,5 +1,7 @@
 package amberfence.step.move;
 
+import static java.util.Map.entry;
+
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
@@ -7,6 +9,8 @@ import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.Octaves;
@@ -21,6 +25,11 @@ import amberfence.theory.Range;
 public record Mirror(int axis, boolean byDegrees) implements Step {
     /** By degrees about middle C. */
     public static final Mirror USUAL = new Mirror(60, true);
+    public static final StepSchema<Mirror> SCHEMA = StepSchema.of("mirror", "Mirror", StepGroup.PITCH,
+            "Turns a line upside down about a note, exactly or by degrees.", USUAL).live().needingKey(Mirror::byDegrees)
+            .pitch("about", "the pitch that stays", Mirror::axis, (step, axis) -> new Mirror(axis, step.byDegrees))
+            .choice("along", "what is counted from it", StepSchema.words(entry("degrees", true), entry("semitones", false)), Mirror::byDegrees,
+                    (step, degrees) -> new Mirror(step.axis, degrees));
 
     public Mirror {
         Range.PITCH.check(axis);

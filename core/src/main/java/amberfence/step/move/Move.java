@@ -7,6 +7,8 @@ import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
@@ -31,6 +33,10 @@ public record Move(Unit by, int amount) implements Step {
     private static final Range AMOUNT = new Range("amount to move by", -127, 127);
     /** An octave up. */
     public static final Move USUAL = new Move(Unit.OCTAVES, 1);
+    public static final StepSchema<Move> SCHEMA = StepSchema.of("move", "Move", StepGroup.PITCH,
+            "Moves notes by semitones, octaves or degrees of the scale.", USUAL).live().needingKey(step -> step.by == Unit.DEGREES)
+            .choice("by", "what the amount counts", Unit.class, Move::by, (step, by) -> new Move(by, step.amount))
+            .whole("amount", "how far, upward positive", -127, 127, Move::amount, (step, amount) -> new Move(step.by, amount));
 
     public Move {
         AMOUNT.check(amount);

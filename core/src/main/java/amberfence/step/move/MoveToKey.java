@@ -6,7 +6,10 @@ import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.step.fence.ShapedLine;
 import amberfence.theory.Degree;
@@ -39,6 +42,13 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
     private static final int OCTAVE = PitchClass.COUNT;
     /** To C major, the shorter way. */
     public static final MoveToKey USUAL = new MoveToKey(Optional.empty(), Key.parse("C major"), Way.NEAREST);
+    public static final StepSchema<MoveToKey> SCHEMA = StepSchema.of("to-key", "Move to another key", StepGroup.PITCH,
+            "Carries notes over to another key, degree by degree.", USUAL).live().needingKey(step -> true)
+            .with("from", "the key to come from, or song for its own", SettingType.Kind.KEY, (step, texts) -> step.from
+                    .map(Key::plainText).orElse("song"), (step, text, texts) -> new MoveToKey(text.strip().equals("song")
+                    ? Optional.empty() : Optional.of(Key.parse(text)), step.to, step.way))
+            .key("to", "the key to go to", MoveToKey::to, (step, to) -> new MoveToKey(step.from, to, step.way))
+            .choice("way", "which way the tonic moves", Way.class, MoveToKey::way, (step, way) -> new MoveToKey(step.from, step.to, way));
 
     public MoveToKey {
         from = from == null ? Optional.empty() : from;

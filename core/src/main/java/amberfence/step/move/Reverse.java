@@ -6,6 +6,9 @@ import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import java.util.List;
 
@@ -21,6 +24,9 @@ public record Reverse(What what) implements Step {
 
     /** The pitches over the same rhythm. */
     public static final Reverse USUAL = new Reverse(What.PITCHES);
+    public static final StepSchema<Reverse> SCHEMA = StepSchema.of("reverse", "Reverse", StepGroup.PITCH,
+            "Turns a line round: its pitches over the same rhythm, or all of it in time.", USUAL).touching(Touch.PITCH, Touch.BEGINNINGS)
+            .choice("what", "what is turned round", What.class, Reverse::what, (step, what) -> new Reverse(what));
 
     @Override
     public Outcome apply(Line in, Setting setting) {

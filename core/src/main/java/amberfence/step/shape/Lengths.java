@@ -4,10 +4,14 @@ import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Reason.LengthCause;
+import amberfence.step.Reason;
 import amberfence.step.Setting;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
 import java.util.ArrayList;
@@ -44,6 +48,13 @@ public record Lengths(How how, long amount) implements Step {
     private static final int WHOLE = 100;
     /** Up to the next note. */
     public static final Lengths USUAL = new Lengths(How.LEGATO, 0);
+    public static final StepSchema<Lengths> SCHEMA = StepSchema.of("lengths", "Lengths", StepGroup.TIME,
+            "Makes notes longer or shorter: legato, staccato, by a share; trims overlaps and closes gaps.", USUAL)
+            .touching(Touch.LENGTHS, Touch.BEGINNINGS)
+            .with("how", "which lengths", LengthAmounts.HOW, (step, texts) -> LengthAmounts.word(step.how),
+                    (step, text, texts) -> LengthAmounts.usual(LengthAmounts.how(text), texts))
+            .with("amount", "how much, as the way asks: a share, ticks, or the tick where the last note ends", SettingType.Kind.AMOUNT,
+                    LengthAmounts::of, LengthAmounts::read);
 
     public Lengths {
         AMOUNT.check(amount);

@@ -8,6 +8,9 @@ import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Setting;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
 
@@ -29,6 +32,16 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
     private static final int WHOLE = 100;
     /** Starts onto sixteenths. */
     public static final TidyTiming USUAL = new TidyTiming(Grid.of(16), Ends.STARTS, WHOLE, GridLines.STRAIGHT);
+    public static final StepSchema<TidyTiming> SCHEMA = StepSchema.of("tidy-timing", "Tidy timing", StepGroup.TIME,
+            "Draws starts and ends to a grid, all the way or in part, with swing if you like.", USUAL)
+            .touching(Touch.BEGINNINGS, Touch.LENGTHS)
+            .noteValue("grid", "the note value", TidyTiming::grid, (step, grid) -> new TidyTiming(grid, step.ends, step.strength, step.swing))
+            .choice("ends", "which ends of the notes", Ends.class, TidyTiming::ends,
+                    (step, ends) -> new TidyTiming(step.grid, ends, step.strength, step.swing))
+            .percent("strength", "how far", 0, WHOLE, TidyTiming::strength,
+                    (step, strength) -> new TidyTiming(step.grid, step.ends, strength, step.swing))
+            .percent("swing", "where every second line stands", 50, 80, TidyTiming::swing,
+                    (step, swing) -> new TidyTiming(step.grid, step.ends, step.strength, swing));
 
     public TidyTiming {
         STRENGTH.check(strength);

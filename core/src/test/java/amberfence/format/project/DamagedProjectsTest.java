@@ -7,7 +7,7 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.UnreadableFileException;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
-import amberfence.step.StepKind;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -34,7 +34,7 @@ class DamagedProjectsTest {
 
     private static ObjectNode good() throws Exception {
         Song song = LanternFerry.song();
-        for (StepKind kind : StepCatalogue.all()) {
+        for (StepSchema<?> kind : StepCatalogue.all()) {
             song = song.plusStep(1, kind.usual());
         }
         return (ObjectNode) MAPPER.readTree(ProjectWriter.write(ProjectDocument.of(song)));

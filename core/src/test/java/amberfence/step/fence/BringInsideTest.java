@@ -53,7 +53,7 @@ class BringInsideTest {
     @Test
     void movesToTheFartherSideOnlyWhenThatSavesAStep() {
         bringing("E4 F4 E4").in("C major pentatonic").gives("E4 G4 E4");
-        bringing("E4 F4 E4").in("C major pentatonic").ties(Ties.DOWN).gives("E4 E4 E4");
+        bringing("E4 F4 E4").in("C major pentatonic").ties(TieBreak.DOWN).gives("E4 E4 E4");
     }
 
     @Test
@@ -67,7 +67,7 @@ class BringInsideTest {
     void listsTwoNotesThatCannotBeKeptApart() {
         bringing("[F4 F#4 G4]").in("C major").gives("[F4 F4 G4]").finding(
                 "F4 sounds twice at once; leave one of the two where it was, or move one");
-        bringing("[F4 F#4]").in("C major").ties(Ties.DOWN).gives("[F4 F4]").finding(
+        bringing("[F4 F#4]").in("C major").ties(TieBreak.DOWN).gives("[F4 F4]").finding(
                 "F4 sounds twice at once; leave one of the two where it was, or move one");
     }
 
@@ -85,8 +85,8 @@ class BringInsideTest {
 
     @Test
     void tiesGoDownOrUpEachByItself() {
-        bringing("G4 F#4 G4 Eb4").in("C major").ties(Ties.DOWN).gives("G4 F4 G4 D4");
-        bringing("G4 F#4 G4 Eb4").in("C major").ties(Ties.UP).gives("G4 G4 G4 E4")
+        bringing("G4 F#4 G4 Eb4").in("C major").ties(TieBreak.DOWN).gives("G4 F4 G4 D4");
+        bringing("G4 F#4 G4 Eb4").in("C major").ties(TieBreak.UP).gives("G4 G4 G4 E4")
                 .because("F4 and G4 are equally near; up decides", "D4 and E4 are equally near; up decides");
     }
 

@@ -64,8 +64,8 @@ final class Bringing {
         return this;
     }
 
-    Bringing ties(Ties ties) {
-        step = step.withTies(ties);
+    Bringing ties(TieBreak ties) {
+        step = step.withTieBreak(ties);
         return this;
     }
 

@@ -25,7 +25,7 @@ class ChordTiesTest {
     void theChordNoteWinsATie() {
         Song song = LanternFerry.plain();
         Part tune = song.parts().get(0);
-        BringInside step = BringInside.USUAL.withTies(Ties.CHORD);
+        BringInside step = BringInside.USUAL.withTieBreak(TieBreak.CHORD);
         var outcome = step.apply(tune.line(), Setting.of(song, tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
         assertThat(outcome.changes().get(0).reason()).isEqualTo(new Reason.TieChordNote(67, 65));
@@ -45,9 +45,9 @@ class ChordTiesTest {
 
     @Test
     void saysSoWhenNoOtherPartPlaysChords() {
-        bringing("C4 D4 E4 F#4 G4").in("C major").ties(Ties.CHORD).gives("C4 D4 E4 F4 G4")
+        bringing("C4 D4 E4 F#4 G4").in("C major").ties(TieBreak.CHORD).gives("C4 D4 E4 F4 G4")
                 .finding("no other part plays chords; the line's shape decides instead. Give a part the role of chords");
-        assertThat(bringing("C4").in("C major").ties(Ties.CHORD).outcome().findings())
+        assertThat(bringing("C4").in("C major").ties(TieBreak.CHORD).outcome().findings())
                 .containsExactly(new Finding.NoChords());
     }
 

@@ -151,7 +151,7 @@ class LineShapeTest {
             }
             Line in = Line.of(notes);
             for (MoveTo moveTo : MoveTo.values()) {
-                for (Ties ties : Ties.values()) {
+                for (TieBreak ties : TieBreak.values()) {
                     assertHonest(in, Bringing.bringing(in).in(KEYS[random.nextInt(KEYS.length)]).to(moveTo).ties(ties));
                 }
             }

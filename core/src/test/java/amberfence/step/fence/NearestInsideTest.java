@@ -41,7 +41,7 @@ class NearestInsideTest {
 
     @ParameterizedTest
     @CsvSource({"NEAREST, DOWN", "NEAREST, UP", "UP, DOWN", "DOWN, DOWN"})
-    void neverLeavesAnOutsideNoteNorMovesAnInsideOneNorGoesTooFar(MoveTo moveTo, Ties ties) {
+    void neverLeavesAnOutsideNoteNorMovesAnInsideOneNorGoesTooFar(MoveTo moveTo, TieBreak ties) {
         for (Scale scale : Scales.all()) {
             for (int tonic = 0; tonic < 12; tonic++) {
                 Key key = Key.of(new PitchClass(tonic), scale);
@@ -53,7 +53,7 @@ class NearestInsideTest {
                     int moved = outcome.out().notes().get(pitch).pitch() - pitch;
                     int wanted = moveTo == MoveTo.UP ? above == 1000 ? -below : above
                             : moveTo == MoveTo.DOWN ? below == 1000 ? above : -below
-                            : below < above || below == above && ties == Ties.DOWN ? -below : above;
+                            : below < above || below == above && ties == TieBreak.DOWN ? -below : above;
                     if (moved != wanted) {
                         assertThat(moved).as("%s %d", key, pitch).isEqualTo(wanted);
                     }
@@ -79,8 +79,8 @@ class NearestInsideTest {
     @Test
     void agreesWithTheTableOfShifts() {
         for (Map<String, String> row : ReferenceTable.rows("snap.tsv")) {
-            Outcome down = Bringing.bringing(everyPitch()).in("C " + row.get("pcs")).ties(Ties.DOWN).outcome();
-            Outcome up = Bringing.bringing(everyPitch()).in("C " + row.get("pcs")).ties(Ties.UP).outcome();
+            Outcome down = Bringing.bringing(everyPitch()).in("C " + row.get("pcs")).ties(TieBreak.DOWN).outcome();
+            Outcome up = Bringing.bringing(everyPitch()).in("C " + row.get("pcs")).ties(TieBreak.UP).outcome();
             for (String cell : row.get("nearest_shift").split(" ")) {
                 int pitchClass = Integer.parseInt(cell.substring(0, cell.indexOf(':')));
                 String shift = cell.substring(cell.indexOf(':') + 1);

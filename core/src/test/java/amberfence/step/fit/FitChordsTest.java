@@ -92,7 +92,7 @@ class FitChordsTest {
     void saysWhenThereIsNoChordAtAll() {
         doing(FitChords.USUAL).on("[C#4 E4]").gives("[C#4 E4]")
                 .finding("the song has no chords yet; put some on the progression strip, or read them from a part");
-        doing(FitChords.USUAL.withSource(new ChordSource(9, Gaps.HOLD))).under("| C |").on("F#4").gives("F#4")
+        doing(FitChords.USUAL.withSource(ChordSource.of(9).withGaps(ChordSource.Gaps.HOLD))).under("| C |").on("F#4").gives("F#4")
                 .finding("the part from which the chords are to come plays none; choose another, or the progression");
     }
 

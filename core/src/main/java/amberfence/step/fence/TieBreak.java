@@ -1,7 +1,7 @@
 package amberfence.step.fence;
 
 /** What decides between two inside notes that are equally near. */
-public enum Ties {
+public enum TieBreak {
     /** The line keeps its steps, repeats and directions, weighed over the whole line at once. */
     SHAPE,
     DOWN,

@@ -1,0 +1,79 @@
+package amberfence.cli;
+
+import amberfence.step.SettingTexts;
+import amberfence.step.Step;
+import amberfence.step.StepSchema;
+import amberfence.step.StepSetting;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.MusicTextException;
+import amberfence.theory.Scales;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A step as it is typed: {@code NAME key=value key=value}; a value with spaces stands in quotes. The name and the keys are
+ * checked when it is read, the values once the song is known that they may speak of.
+ *
+ * @param values by key, as they were typed
+ */
+record StepText(StepSchema<?> schema, Map<String, String> values) {
+    private static final Pattern SETTING = Pattern.compile("\\s+([A-Za-z-]+)=(?:\"([^\"]*)\"|'([^']*)'|(\\S*))");
+
+    /** Reads name and keys. */
+    static StepText parse(String text) {
+        String plain = text.strip();
+        String name = plain.split("\\s", 2)[0];
+        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException("there is no step “" + name + "”"
+                + near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()) + "; steps lists all"));
+        Map<String, String> values = new LinkedHashMap<>();
+        int at = name.length();
+        Matcher matcher = SETTING.matcher(plain);
+        while (at < plain.length()) {
+            if (!matcher.find(at) || matcher.start() != at) {
+                throw new MusicTextException("“" + plain.substring(at).strip() + "” cannot be read; write key=value, with quotes around a "
+                        + "value that has spaces in it");
+            }
+            String key = matcher.group(1);
+            List<String> keys = schema.settings().stream().filter(setting -> !setting.isBound()).map(StepSetting::key)
+                    .map(String.class::cast).toList();
+            if (!keys.contains(key)) {
+                throw new MusicTextException(name + " has no setting “" + key + "”" + near(key, keys) + "; it has "
+                        + String.join(", ", keys));
+            }
+            String value = matcher.group(2) != null ? matcher.group(2) : matcher.group(3) != null ? matcher.group(3) : matcher.group(4);
+            if (values.put(key, value) != null) {
+                throw new MusicTextException("the setting “" + key + "” is given twice");
+            }
+            at = matcher.end();
+        }
+        if (name.equals("to-key") && !values.containsKey("to")) {
+            throw new MusicTextException("to-key needs a key to go to, as in to=\"F major\"");
+        }
+        // What needs no song is checked at once.
+        StepText read = new StepText(schema, values);
+        read.anywhere();
+        return read;
+    }
+
+    private static String near(String wrong, List<String> right) {
+        Optional<String> nearest = right.stream().min(Comparator.comparingInt((String some) -> Scales.editDistance(wrong, some))
+                .thenComparing(Comparator.naturalOrder()));
+        return nearest.filter(some -> Scales.editDistance(wrong, some) <= Math.max(2, wrong.length() / 2))
+                .map(some -> "; did you mean “" + some + "”?").orElse("");
+    }
+
+    /** The step with whatever parts it speaks of taken to be there. */
+    Step anywhere() {
+        return step(new SettingTexts(Integer::toString, part -> 0, SettingTexts.TEXT_TICKS));
+    }
+
+    /** The step, in a song whose parts and ticks are known. */
+    Step step(SettingTexts texts) {
+        return schema.read(values, texts);
+    }
+}

@@ -1,0 +1,54 @@
+package amberfence.step;
+
+import java.util.List;
+import java.util.OptionalLong;
+
+/**
+ * Of which kind a setting is, for forms, lists and help.
+ *
+ * @param values what can be chosen, the usual one first or anywhere; empty when it is no choice
+ * @param least the smallest whole number, where there is a range
+ * @param unit what a number counts, or nothing
+ */
+public record SettingType(Kind kind, List<String> values, OptionalLong least, OptionalLong most, String unit) {
+    /** The kinds of settings. */
+    public enum Kind {
+        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, SEED
+    }
+
+    public SettingType {
+        values = List.copyOf(values);
+    }
+
+    static SettingType of(Kind kind) {
+        return new SettingType(kind, List.of(), OptionalLong.empty(), OptionalLong.empty(), "");
+    }
+
+    static SettingType choice(Kind kind, List<String> values) {
+        return new SettingType(kind, values, OptionalLong.empty(), OptionalLong.empty(), "");
+    }
+
+    static SettingType range(Kind kind, long least, long most, String unit) {
+        return new SettingType(kind, List.of(), OptionalLong.of(least), OptionalLong.of(most), unit);
+    }
+
+    /** What can be written, in a few words. */
+    public String words() {
+        return switch (kind) {
+            case CHOICE -> String.join(", ", values);
+            case CHOICES -> "none, or a list of " + String.join(", ", values);
+            case FLAG -> "on, off";
+            case WHOLE, SEED -> least.isPresent() ? least.getAsLong() + " to " + most.getAsLong() : "a whole number";
+            case PERCENT -> least.getAsLong() + "% to " + most.getAsLong() + "%";
+            case PITCH -> "a pitch, as in C4 or 60";
+            case PITCHES -> "two pitches, as in C3..C5";
+            case KEY -> "a key, as in \"Bb minor\"";
+            case NOTE_VALUE -> "a note value, as in 1/16, 1/8. or 1/8t";
+            case PATTERN -> "x sounds, - holds, . rests";
+            case CHORDS -> "progression, chord-parts, or a part";
+            case FIGURE -> "first:1bars, whole, or drawn:…";
+            case LINES -> "intervals and sides, as in \"third above, sixth below\"";
+            case AMOUNT -> "50%, 30t or 4bars, as the way asks";
+        };
+    }
+}

@@ -1,0 +1,314 @@
+package amberfence.step;
+
+import amberfence.song.Grid;
+import amberfence.theory.Key;
+import amberfence.theory.MusicTextException;
+import amberfence.theory.NoteName;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Range;
+import amberfence.theory.SpelledPitch;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Predicate;
+
+/**
+ * A step as people choose it: what it is called, what it does, and its settings one by one. Project files, the command line,
+ * its lists, undo words and the tests that hold for every step follow from it. It stands beside the step that it describes.
+ *
+ * @param <S> the step
+ */
+public final class StepSchema<S extends Step> {
+    private static final List<String> PITCH_NAMES = List.of("C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B");
+    private final String name;
+    private final String title;
+    private final StepGroup group;
+    private final String meaning;
+    private final S usual;
+    private final List<StepSetting<S>> settings;
+    private final Set<Touch> touches;
+    private final Predicate<S> needsKey;
+    private final boolean isLive;
+
+    private StepSchema(String name, String title, StepGroup group, String meaning, S usual, List<StepSetting<S>> settings,
+                       Set<Touch> touches, Predicate<S> needsKey, boolean isLive) {
+        this.name = name;
+        this.title = title;
+        this.group = group;
+        this.meaning = meaning;
+        this.usual = usual;
+        this.settings = List.copyOf(settings);
+        this.touches = touches;
+        this.needsKey = needsKey;
+        this.isLive = isLive;
+    }
+
+    /**
+     * A step without settings.
+     *
+     * @param name as it is typed: {@code bring-inside}
+     * @param title as it stands in the list of steps
+     * @param meaning one sentence
+     */
+    public static <S extends Step> StepSchema<S> of(String name, String title, StepGroup group, String meaning, S usual) {
+        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, false);
+    }
+
+    /** What it may change. */
+    public StepSchema<S> touching(Touch first, Touch... more) {
+        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, isLive);
+    }
+
+    /** With which settings it asks for the key. */
+    public StepSchema<S> needingKey(Predicate<S> when) {
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, isLive);
+    }
+
+    /** It works note by note, so that keys can be played through it. */
+    public StepSchema<S> live() {
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, true);
+    }
+
+    /** With one more setting. */
+    public StepSchema<S> with(String key, String meaningOfIt, SettingType type, BiFunction<S, SettingTexts, String> writer,
+                              StepSetting.Reader<S> reader) {
+        return plus(new StepSetting<>(key, label(key), meaningOfIt, type, false, writer, reader));
+    }
+
+    /** With one more setting of a kind that has no range. */
+    public StepSchema<S> with(String key, String meaningOfIt, SettingType.Kind kind, BiFunction<S, SettingTexts, String> writer,
+                              StepSetting.Reader<S> reader) {
+        return with(key, meaningOfIt, SettingType.of(kind), writer, reader);
+    }
+
+    private StepSchema<S> plus(StepSetting<S> setting) {
+        List<StepSetting<S>> more = new ArrayList<>(settings);
+        more.add(setting);
+        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, isLive);
+    }
+
+    /** The last setting speaks of notes of one song. */
+    public StepSchema<S> bound() {
+        List<StepSetting<S>> changed = new ArrayList<>(settings);
+        StepSetting<S> last = changed.remove(changed.size() - 1);
+        changed.add(new StepSetting<>(last.key(), last.label(), last.meaning(), last.type(), true, last.writer(), last.reader()));
+        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, isLive);
+    }
+
+    private static String label(String key) {
+        String words = key.replace('-', ' ');
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** A choice, by the words that stand for each value. */
+    public <V> StepSchema<S> choice(String key, String meaningOfIt, Map<String, V> values, Function<S, V> get, BiFunction<S, V, S> with) {
+        return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICE, List.copyOf(values.keySet())),
+                (step, texts) -> word(values, get.apply(step)), (step, text, texts) -> with.apply(step, chosen(values, text)));
+    }
+
+    /** A choice among the values of an enumeration, by their names in lower case. */
+    public <V extends Enum<V>> StepSchema<S> choice(String key, String meaningOfIt, Class<V> type, Function<S, V> get,
+                                                    BiFunction<S, V, S> with) {
+        return choice(key, meaningOfIt, words(type), get, with);
+    }
+
+    /** Any number of choices, in the order of the list. */
+    public <V extends Enum<V>> StepSchema<S> choices(String key, String meaningOfIt, Class<V> type, Function<S, Set<V>> get,
+                                                     BiFunction<S, Set<V>, S> with) {
+        Map<String, V> values = words(type);
+        return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICES, List.copyOf(values.keySet())), (step, texts) -> {
+            Collection<V> chosen = get.apply(step);
+            return chosen.isEmpty() ? "none" : String.join(",", values.keySet().stream().filter(word -> chosen.contains(values.get(word)))
+                    .toList());
+        }, (step, text, texts) -> {
+            Set<V> chosen = EnumSet.noneOf(type);
+            if (!text.strip().equalsIgnoreCase("none")) {
+                Arrays.stream(text.split(",")).forEach(word -> chosen.add(chosen(values, word)));
+            }
+            return with.apply(step, chosen);
+        });
+    }
+
+    public StepSchema<S> flag(String key, String meaningOfIt, Predicate<S> get, BiFunction<S, Boolean, S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.FLAG), (step, texts) -> get.test(step) ? "on" : "off",
+                (step, text, texts) -> with.apply(step, chosen(Map.of("on", true, "off", false, "true", true, "false", false), text)));
+    }
+
+    public StepSchema<S> whole(String key, String meaningOfIt, long least, long most, Function<S, Integer> get,
+                               BiFunction<S, Integer, S> with) {
+        return with(key, meaningOfIt, SettingType.range(SettingType.Kind.WHOLE, least, most, ""), (step, texts) -> get.apply(step).toString(),
+                (step, text, texts) -> with.apply(step, (int) number(text, new Range(key, least, most))));
+    }
+
+    /** A number from which dice are thrown. */
+    public StepSchema<S> seed(Function<S, Long> get, BiFunction<S, Long, S> with) {
+        return with("seed", "another number, another outcome", SettingType.of(SettingType.Kind.SEED), (step, texts) -> get.apply(step)
+                .toString(), (step, text, texts) -> with.apply(step, number(text, new Range("seed", Long.MIN_VALUE, Long.MAX_VALUE))));
+    }
+
+    public StepSchema<S> percent(String key, String meaningOfIt, int least, int most, Function<S, Integer> get,
+                                 BiFunction<S, Integer, S> with) {
+        return with(key, meaningOfIt, SettingType.range(SettingType.Kind.PERCENT, least, most, "%"), (step, texts) -> get.apply(step) + "%",
+                (step, text, texts) -> with.apply(step, (int) number(text.strip().replaceFirst("\\s*%$", ""),
+                        new Range(key + " in percent", least, most))));
+    }
+
+    public StepSchema<S> pitch(String key, String meaningOfIt, Function<S, Integer> get, BiFunction<S, Integer, S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCH), (step, texts) -> pitchText(get.apply(step)),
+                (step, text, texts) -> with.apply(step, pitch(text)));
+    }
+
+    /** Two pitches. */
+    public StepSchema<S> pitches(String key, String meaningOfIt, Function<S, Integer> lowest, Function<S, Integer> highest,
+                                 StepSetting.Reader<S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCHES),
+                (step, texts) -> pitchText(lowest.apply(step)) + ".." + pitchText(highest.apply(step)), with);
+    }
+
+    public StepSchema<S> key(String key, String meaningOfIt, Function<S, Key> get, BiFunction<S, Key, S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.KEY), (step, texts) -> get.apply(step).plainText(),
+                (step, text, texts) -> with.apply(step, Key.parse(text)));
+    }
+
+    public StepSchema<S> noteValue(String key, String meaningOfIt, Function<S, Grid> get, BiFunction<S, Grid, S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.NOTE_VALUE), (step, texts) -> get.apply(step).text(),
+                (step, text, texts) -> with.apply(step, Grid.parse(text)));
+    }
+
+    /** Words in an order, each with what it stands for. */
+    @SafeVarargs
+    public static <V> Map<String, V> words(Map.Entry<String, V>... entries) {
+        Map<String, V> words = new LinkedHashMap<>();
+        for (Map.Entry<String, V> entry : entries) {
+            words.put(entry.getKey(), entry.getValue());
+        }
+        return words;
+    }
+
+    private static <V extends Enum<V>> Map<String, V> words(Class<V> type) {
+        Map<String, V> words = new LinkedHashMap<>();
+        for (V value : type.getEnumConstants()) {
+            words.put(value.name().toLowerCase(Locale.ROOT).replace('_', '-'), value);
+        }
+        return words;
+    }
+
+    private static <V> String word(Map<String, V> values, V value) {
+        return values.entrySet().stream().filter(entry -> entry.getValue().equals(value)).findFirst().orElseThrow().getKey();
+    }
+
+    private static <V> V chosen(Map<String, V> values, String text) {
+        V value = values.get(text.strip().toLowerCase(Locale.ROOT));
+        if (value == null) {
+            throw new MusicTextException("it is one of " + String.join(", ", values.keySet()));
+        }
+        return value;
+    }
+
+    private static long number(String text, Range range) {
+        if (!text.strip().matches("[+-]?\\d{1,18}")) {
+            throw new MusicTextException("“" + text + "” is no whole number");
+        }
+        return range.check(Long.parseLong(text.strip()));
+    }
+
+    /** A MIDI pitch from a name or a number. */
+    public static int pitch(String text) {
+        return text.strip().matches("\\d{1,3}") ? Range.PITCH.check(Integer.parseInt(text.strip()))
+                : SpelledPitch.parse(text.strip()).number();
+    }
+
+    /** A MIDI pitch as it is typed, for example {@code F#3}. */
+    public static String pitchText(int midi) {
+        return SpelledPitch.of(NoteName.parse(PITCH_NAMES.get(midi % PitchClass.COUNT)), midi).plainText();
+    }
+
+    /** As it is typed. */
+    public String name() {
+        return name;
+    }
+
+    /** As it stands in the list of steps. */
+    public String title() {
+        return title;
+    }
+
+    public StepGroup group() {
+        return group;
+    }
+
+    /** What it does, in a sentence. */
+    public String meaning() {
+        return meaning;
+    }
+
+    /** The step with its usual settings. */
+    public S usual() {
+        return usual;
+    }
+
+    public List<StepSetting<S>> settings() {
+        return settings;
+    }
+
+    public Set<Touch> touches() {
+        return touches;
+    }
+
+    /** Whether keys can be played through it. */
+    public boolean isLive() {
+        return isLive;
+    }
+
+    private S own(Step step) {
+        @SuppressWarnings("unchecked")
+        S own = (S) usual.getClass().cast(step);
+        return own;
+    }
+
+    /** Whether a step of this kind asks for the key. */
+    public boolean needsKey(Step step) {
+        return needsKey.test(own(step));
+    }
+
+    /** The settings of a step of this kind as texts, by their keys, in order. */
+    public Map<String, String> texts(Step step, SettingTexts texts) {
+        Map<String, String> values = new LinkedHashMap<>();
+        settings.forEach(setting -> values.put(setting.key(), setting.text(own(step), texts)));
+        return values;
+    }
+
+    /**
+     * A step of this kind from texts; what is left out has its usual value.
+     *
+     * @throws MusicTextException names what is wrong, and what would be right
+     */
+    public S read(Map<String, String> values, SettingTexts texts) {
+        S step = usual;
+        for (StepSetting<S> setting : settings) {
+            if (values.containsKey(setting.key())) {
+                step = setting.read(step, values.get(setting.key()), texts);
+            }
+        }
+        return step;
+    }
+
+    /** The setting of a key. */
+    public Optional<StepSetting<S>> setting(String key) {
+        return settings.stream().filter(some -> some.key().equals(key)).findFirst();
+    }
+
+    @Override
+    public String toString() {
+        return name;
+    }
+}

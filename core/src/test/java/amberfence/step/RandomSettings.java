@@ -1,0 +1,80 @@
+package amberfence.step;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/** Steps with settings drawn from their schemas, for tests that hold for every step. */
+final class RandomSettings {
+    private static final String[] KEYS = {"C major", "Bb minor", "F# dorian", "D 0 2 3 7 8", "A minor pentatonic"};
+    private static final String[] GRIDS = {"1/4", "1/8", "1/8t", "1/16", "1/8.", "1/32"};
+    private static final String[] PATTERNS = {"x", "x-.", "x-x.", "xx.-", "x..x--"};
+    private static final String[] LINES = {"third above", "sixth below", "third above, fifth above", "octave below, second above"};
+    private static final String[] FIGURES = {"whole", "first:1bars", "first:2bars", "drawn::960t:0/240/0/0/0/0/80,480/700/2/-1/-2/1/90",
+        "drawn:F:480t:0/240/4/1/0/0/60"};
+    private final Random random;
+
+    RandomSettings(Random random) {
+        this.random = random;
+    }
+
+    /** A step of a kind; what speaks of one song's notes stays as it usually is. */
+    <S extends Step> S step(StepSchema<S> schema) {
+        for (int tries = 0;; tries++) {
+            Map<String, String> values = new LinkedHashMap<>();
+            for (StepSetting<S> setting : schema.settings()) {
+                if (!setting.isBound() && random.nextInt(4) > 0) {
+                    values.put(setting.key(), value(setting.key(), setting.type(), values));
+                }
+            }
+            try {
+                return schema.read(values, SettingTexts.ALONE);
+            } catch (IllegalArgumentException e) {
+                if (tries > 50) {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    private String value(String key, SettingType type, Map<String, String> before) {
+        return switch (type.kind()) {
+            case CHOICE -> type.values().get(random.nextInt(type.values().size()));
+            case CHOICES -> choices(type.values());
+            case FLAG -> random.nextBoolean() ? "on" : "off";
+            case WHOLE -> Long.toString(type.least().getAsLong() + random.nextInt((int) (type.most().getAsLong() - type.least().getAsLong()
+                    + 1)));
+            case SEED -> Long.toString(random.nextInt());
+            case PERCENT -> type.least().getAsLong() + random.nextInt((int) (type.most().getAsLong() - type.least().getAsLong() + 1)) + "%";
+            case PITCH -> Integer.toString(40 + random.nextInt(40));
+            case PITCHES -> pitches();
+            case KEY -> any(KEYS);
+            case NOTE_VALUE -> key.equals("longest") ? "1/" + (1 << random.nextInt(7)) : any(GRIDS);
+            case PATTERN -> key.equals("home") ? any(new String[] {"own", "Em7", "C"}) : any(PATTERNS);
+            case CHORDS -> any(new String[] {"progression", "chord-parts"});
+            case FIGURE -> any(FIGURES);
+            case LINES -> any(LINES);
+            case AMOUNT -> switch (before.getOrDefault("how", "legato")) {
+                case "staccato", "share" -> 1 + random.nextInt(150) + "%";
+                case "offset", "close-gaps", "fill" -> 1 + random.nextInt(300) + "t";
+                default -> "";
+            };
+        };
+    }
+
+    private String choices(List<String> values) {
+        List<String> chosen = new ArrayList<>(values.stream().filter(value -> random.nextBoolean()).toList());
+        return chosen.isEmpty() ? "none" : String.join(",", chosen);
+    }
+
+    private String pitches() {
+        int low = 30 + random.nextInt(40);
+        return low + ".." + (low + 11 + random.nextInt(24));
+    }
+
+    private String any(String[] values) {
+        return values[random.nextInt(values.length)];
+    }
+}
