@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -204,5 +205,22 @@ class FilesTest extends WindowTest {
         click("welcome-demo");
         assertThat(isShown("welcome")).isFalse();
         assertThat(text("ladder-heading")).isEqualTo("VOICE LINE");
+    }
+
+    @Test
+    void aStepOfAnotherVersionIsShownAsSuchAndSavedAgain() throws Exception {
+        Path file = folder.resolve("future.amber");
+        ProjectFile.save(file, ProjectDocument.of(song()), Optional.empty());
+        Files.writeString(file, Files.readString(file).replace("\"bring-inside\"", "\"levitate\""));
+        interact(() -> workspace.files().open(file));
+        waitUntil(() -> file.equals(session.file().get()));
+        long slot = session.song().part(0).steps().get(0).id();
+        assertThat(text("step-summary-" + slot)).isNotBlank();
+        assertThat(lookup(".label").queryAll().stream().map(node -> ((Labeled) node).getText()).toList())
+                .contains("the step “levitate” is not known here. The notes pass; the step is kept as it is and saved again.");
+        interact(() -> session.edit("title", song -> song.withTitle("Still here")));
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> text("saved-state").equals("saved"));
+        assertThat(Files.readString(file)).contains("\"levitate\"", "Still here");
     }
 }

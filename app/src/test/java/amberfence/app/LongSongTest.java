@@ -17,6 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import javafx.scene.input.KeyCode;
+import amberfence.step.move.Move;
+import javafx.scene.control.Button;
 import org.junit.jupiter.api.Test;
 
 /** A part of sixty thousand notes: worked out off the interface thread, scrolled and zoomed without trouble. */
@@ -48,5 +50,19 @@ class LongSongTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         waitUntil(() -> !session.working().get() && session.results().get().part(0).stages().isEmpty());
         assertThat(session.song()).isEqualTo(song());
+    }
+
+    @Test
+    void threeQuickPressesCountThree() {
+        waitUntil(() -> session.results().get() != null && !session.working().get());
+        interact(() -> session.addStep(0, "move", song -> new Move(Move.Unit.SEMITONES, 1)));
+        waitUntil(() -> !session.working().get() && lookup("#move-amount-more").tryQuery().isPresent());
+        interact(() -> {
+            for (int i = 0; i < 3; i++) {
+                ((Button) lookup("#move-amount-more").query()).fire();
+            }
+        });
+        waitUntil(() -> !session.working().get());
+        assertThat(session.song().part(0).steps().get(0).treatment()).isEqualTo(new Move(Move.Unit.SEMITONES, 4));
     }
 }

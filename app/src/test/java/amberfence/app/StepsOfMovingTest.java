@@ -13,6 +13,15 @@ import amberfence.song.Song;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import javafx.scene.input.KeyCode;
+import amberfence.app.steps.FormHost;
+import amberfence.app.steps.StepForm;
+import amberfence.step.Step;
+import amberfence.step.StepSchema;
+import amberfence.step.StepSetting;
+import amberfence.step.move.Move;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
 
 /** Every step of moving and timing through its own form: added, set, explained, undone. */
@@ -164,5 +173,34 @@ class StepsOfMovingTest extends WindowTest {
         assertThat(text("changes-summary")).startsWith("2 left alone on purpose");
         assertThat(text("step-summary-" + slot)).isEqualTo("nothing to do");
         assertThat(lookup("#let-pass-longest").tryQuery()).isPresent();
+    }
+
+    @Test
+    void everyStepHasAFormMadeFromItsSchemaInWhichEverySettingHasAControl() {
+        for (StepSchema<?> schema : StepCatalogue.all()) {
+            interact(() -> {
+                Step[] changed = new Step[1];
+                Node form = StepForm.fromSchema(schema.usual(), new FormHost(session, Optional.empty(), 0, (words, step) -> changed[0] = step,
+                        step -> Line.EMPTY));
+                for (StepSetting<?> setting : schema.settings()) {
+                    if (!setting.isBound()) {
+                        Node control = form.lookup("#setting-" + setting.key());
+                        assertThat(control).as(schema.name() + " " + setting.key()).isNotNull();
+                        if (control instanceof ToggleButton toggle) {
+                            toggle.fire();
+                            assertThat(changed[0]).as(schema.name() + " " + setting.key()).isNotEqualTo(schema.usual());
+                        }
+                    }
+                }
+            });
+        }
+    }
+
+    @Test
+    void whatWasChangedInAnOlderFormChangesNothingElse() {
+        StepSchema<?> schema = StepCatalogue.find("move").orElseThrow();
+        Step shown = new Move(Move.Unit.OCTAVES, 1);
+        Step current = new Move(Move.Unit.DEGREES, 1);
+        assertThat(schema.merged(shown, new Move(Move.Unit.OCTAVES, 4), current)).isEqualTo(new Move(Move.Unit.DEGREES, 4));
     }
 }

@@ -269,10 +269,29 @@ public final class StepSchema<S extends Step> {
         return isLive;
     }
 
-    private S own(Step step) {
+    /** A step of this kind as what it is. */
+    public S own(Step step) {
         @SuppressWarnings("unchecked")
         S own = (S) usual.getClass().cast(step);
         return own;
+    }
+
+    /**
+     * What was changed from one step to another, done to a third: so an edit made in a form of an older step changes nothing
+     * else. All three are of this kind.
+     */
+    public S merged(Step from, Step to, Step current) {
+        if (current.equals(from)) {
+            return own(to);
+        }
+        S changed = own(current);
+        for (StepSetting<S> setting : settings) {
+            String text = setting.text(own(to), SettingTexts.ALONE);
+            if (!text.equals(setting.text(own(from), SettingTexts.ALONE)) && !text.isEmpty()) {
+                changed = setting.read(changed, text, SettingTexts.ALONE);
+            }
+        }
+        return changed;
     }
 
     /** Whether a step of this kind asks for the key. */

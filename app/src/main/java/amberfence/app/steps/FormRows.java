@@ -34,7 +34,12 @@ final class FormRows extends VBox {
     }
 
     static Node row(String words, Node control) {
-        Label label = Controls.label(Words.say(words), "soft", "small");
+        return plainRow(Words.say(words), control);
+    }
+
+    /** A row whose label is the text itself. */
+    static Node plainRow(String text, Node control) {
+        Label label = Controls.label(text, "soft", "small");
         label.setMinWidth(LABELS);
         label.setPrefWidth(LABELS);
         label.setWrapText(true);
@@ -55,13 +60,15 @@ final class FormRows extends VBox {
 
     /** A whole number with buttons for one less and one more; what is typed counts with Enter or when the field is left. */
     static Node number(String id, int value, int lowest, int highest, IntConsumer onChange) {
+        // The value as it is by now: on a long song the form is made anew only once the last press is worked out.
+        int[] now = {value};
         TextField field = field(id, Integer.toString(value), text -> onChange.accept(
                 Math.max(lowest, Math.min(highest, Integer.parseInt(text.replace('−', '-').strip())))));
         field.setPrefColumnCount(4);
-        Button less = Controls.button(id + "-less", null, event -> onChange.accept(Math.max(lowest, value - 1)), "small-step");
+        Button less = Controls.button(id + "-less", null, event -> onChange.accept(now[0] = Math.max(lowest, now[0] - 1)), "small-step");
         less.setText("−");
         less.setAccessibleText(Words.say("form.less"));
-        Button more = Controls.button(id + "-more", null, event -> onChange.accept(Math.min(highest, value + 1)), "small-step");
+        Button more = Controls.button(id + "-more", null, event -> onChange.accept(now[0] = Math.min(highest, now[0] + 1)), "small-step");
         more.setText("+");
         more.setAccessibleText(Words.say("form.more"));
         HBox box = new HBox(4, less, field, more);
@@ -71,12 +78,13 @@ final class FormRows extends VBox {
 
     /** A pitch by its name, with buttons for a semitone less and more. */
     static Node pitch(String id, int midi, Spelling spelling, IntConsumer onChange) {
+        int[] now = {midi};
         TextField field = field(id, spelling.pitch(midi).text(), text -> onChange.accept(SpelledPitch.parse(text).number()));
         field.setPrefColumnCount(4);
-        Button less = Controls.button(id + "-less", null, event -> onChange.accept(Math.max(0, midi - 1)), "small-step");
+        Button less = Controls.button(id + "-less", null, event -> onChange.accept(now[0] = Math.max(0, now[0] - 1)), "small-step");
         less.setText("−");
         less.setAccessibleText(Words.say("form.lower"));
-        Button more = Controls.button(id + "-more", null, event -> onChange.accept(Math.min(127, midi + 1)), "small-step");
+        Button more = Controls.button(id + "-more", null, event -> onChange.accept(now[0] = Math.min(127, now[0] + 1)), "small-step");
         more.setText("+");
         more.setAccessibleText(Words.say("form.higher"));
         HBox box = new HBox(4, less, field, more);

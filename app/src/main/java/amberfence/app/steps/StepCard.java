@@ -67,10 +67,18 @@ final class StepCard extends VBox {
         if (open) {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
             getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, Optional.of(slot.id()), tick,
-                    (words, step) -> session.editStep(words, slot.id(), same -> same.withTreatment(step)),
+                    (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)),
                     step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
                     FormRows.row("steps.limit", limit(part)));
         }
+    }
+
+    /** The form may be of an older step: what was changed in it is done to the step as it is now. */
+    private StepSlot changed(StepSlot current, Step step) {
+        Step shown = (Step) slot.treatment();
+        Step now = (Step) current.treatment();
+        return now.getClass() != step.getClass() ? current
+                : current.withTreatment(StepCatalogue.of(step).merged(shown, step, now));
     }
 
     private void toggleOpen(boolean open) {

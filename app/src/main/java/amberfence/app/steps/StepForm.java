@@ -1,6 +1,7 @@
 package amberfence.app.steps;
 
 import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.chord.PlayChords;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fit.FitBass;
@@ -17,9 +18,14 @@ import amberfence.step.shape.Lengths;
 import amberfence.step.shape.TidyTiming;
 import javafx.scene.Node;
 
-/** The settings form for each kind of step. A new step adds its line here. */
+/** The settings form of a step: one of its own where it has special controls, else one made from its schema. */
 public final class StepForm {
     private StepForm() {
+    }
+
+    /** The form that is made from the schema, whether the step has one of its own or not. */
+    public static Node fromSchema(Step step, FormHost host) {
+        return SchemaForm.of(step, StepCatalogue.of(step), host);
     }
 
     /** The form of a step, which tells its host what is changed. */
@@ -53,6 +59,6 @@ public final class StepForm {
         } else if (step instanceof Lengths lengths) {
             return TimeForms.of(lengths, host);
         }
-        throw new IllegalStateException("no settings form for " + step);
+        return fromSchema(step, host);
     }
 }
