@@ -12,7 +12,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.sound.LiveKeys;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fit.FigureReader;
@@ -109,7 +109,7 @@ final class Screenshots {
                 Part kalimba = session.song().parts().get(3);
                 FollowChords follow = FollowChords.USUAL.withRegister(FollowChords.Register.CLIMBING);
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
-                        Setting.of(session.song(), kalimba))));
+                        Surroundings.of(session.song(), kalimba))));
             }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
             case "tryit" -> {

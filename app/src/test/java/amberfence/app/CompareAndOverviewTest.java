@@ -91,7 +91,7 @@ class CompareAndOverviewTest extends WindowTest {
         Bounds bounds = overview.localToScreen(overview.getLayoutBounds());
         double column = (bounds.getWidth() - 84) / 32;
         moveTo(bounds.getMinX() + 84 + column * 6.5, bounds.getMinY() + 10);
-        assertThat(text("overview-hover")).isEqualTo("Voice line, bar 7: 1 of the chord, 0 of the scale, 1 outside, 1 that rub");
+        assertThat(text("overview-hover")).isEqualTo("Voice line, bar 7: 1 of the chord, 0 of the scale, 1 outside, 1 that clash");
         clickOn(bounds.getMinX() + 84 + column * 20.5, bounds.getMinY() + 5 + 12 * 2.5);
         settle();
         assertThat(session.selectedPart().get()).as("the third row is the harmonium").isEqualTo(2);

@@ -118,9 +118,9 @@ class FittingTest extends WindowTest {
         assertThat(result(VOICE)).isNotEqualTo(own(VOICE));
         choose("fit-mode", 1);
         assertThat(result(VOICE)).isEqualTo(own(VOICE));
-        assertThat(changeRows().get(0)).isEqualTo("7:1 C♯5 ♮7 rubs against Em7: none of its notes, on a strong beat");
-        assertThat(text("changes-summary")).isEqualTo("rubbing: 1 · as they were: 78");
-        assertThat(text("step-summary-" + slot.id())).isEqualTo("1 rubs");
+        assertThat(changeRows().get(0)).isEqualTo("7:1 C♯5 ♮7 clashes with Em7: none of its notes, on a strong beat");
+        assertThat(text("changes-summary")).isEqualTo("clashing: 1 · as they were: 78");
+        assertThat(text("step-summary-" + slot.id())).isEqualTo("1 clash");
         assertThat(lookup(".tiny-choice").queryAllAs(Button.class)).filteredOn(button -> button.isVisible())
                 .extracting(button -> button.getText()).containsExactlyInAnyOrder("B4", "D5");
         long note = own(VOICE).notes().stream().filter(some -> some.pitch() == 73).findFirst().orElseThrow().id();
@@ -133,7 +133,7 @@ class FittingTest extends WindowTest {
         assertThat(result(VOICE).note(note).orElseThrow().pitch()).isEqualTo(74);
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(changeRows().get(0)).contains("rubs against Em7");
+        assertThat(changeRows().get(0)).contains("clashes with Em7");
     }
 
     @Test

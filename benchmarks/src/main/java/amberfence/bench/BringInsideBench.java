@@ -8,7 +8,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.TieBreak;
 import amberfence.theory.Key;
@@ -31,7 +31,7 @@ import org.openjdk.jmh.annotations.State;
 public class BringInsideBench {
     private static final int NOTES = 1_000_000;
     private Line line;
-    private Setting setting;
+    private Surroundings around;
 
     /** A wandering line, of which about every fifth note is outside C major. */
     @Setup
@@ -48,7 +48,7 @@ public class BringInsideBench {
         line = new Line(notes);
         Song song = LanternFerry.plain().withFence(Fence.of(KeyPlan.of(Key.parse("C major"))));
         Part part = song.parts().get(0);
-        setting = Setting.of(song, part);
+        around = Surroundings.of(song, part);
     }
 
     @Benchmark
@@ -63,21 +63,21 @@ public class BringInsideBench {
 
     @Benchmark
     public Outcome down() {
-        return BringInside.USUAL.withTieBreak(TieBreak.DOWN).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.DOWN).apply(line, around);
     }
 
     @Benchmark
     public Outcome up() {
-        return BringInside.USUAL.withTieBreak(TieBreak.UP).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.UP).apply(line, around);
     }
 
     @Benchmark
     public Outcome shape() {
-        return BringInside.USUAL.apply(line, setting);
+        return BringInside.USUAL.apply(line, around);
     }
 
     @Benchmark
     public Outcome chord() {
-        return BringInside.USUAL.withTieBreak(TieBreak.CHORD).apply(line, setting);
+        return BringInside.USUAL.withTieBreak(TieBreak.CHORD).apply(line, around);
     }
 }

@@ -10,7 +10,7 @@ import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitChords;
@@ -43,7 +43,7 @@ public class FitBench {
     private static final int CHORDS = 1000;
     private Line blocks;
     private Line line;
-    private Setting setting;
+    private Surroundings around;
 
     /** Random blocks of four notes and a random line, under random sevenths. */
     @Setup
@@ -71,12 +71,12 @@ public class FitBench {
         for (int i = 0; i < CHORDS; i++) {
             spans.add(ChordSpan.of(i + 1, i * length, (i + 1) * length, sevenths.get(random.nextInt(sevenths.size()))));
         }
-        setting = Setting.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(time), time, Role.CHORDS, SoundingChords.NONE)
+        around = Surroundings.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(time), time, Role.CHORDS, SoundingChords.NONE)
                 .withProgression(new Progression(spans));
     }
 
     private Outcome apply(Step step, Line to) {
-        return step.apply(to, setting);
+        return step.apply(to, around);
     }
 
     @Benchmark

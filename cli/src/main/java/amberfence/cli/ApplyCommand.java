@@ -248,7 +248,7 @@ final class ApplyCommand implements Runnable {
         out.println("written: " + target);
     }
 
-    /** A note that rubs against its chord, and the chord notes beside it. */
+    /** A note that clashes with its chord, and the chord notes beside it. */
     private static String clash(Song song, FenceLine fence, Kept kept) {
         Spelling spelling = fence.spellingAt(kept.note().start());
         Reason.Clashing clash = (Reason.Clashing) kept.reason();

@@ -5,7 +5,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PitchRange;
 import amberfence.step.ChordSource;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.fit.Count;
 import amberfence.step.fit.FitBass;
@@ -111,7 +111,7 @@ final class FitOptions {
         planned.changeLast("--seed", "--fit bass", FitBass.class, step -> step.withSeed(seed));
     }
 
-    @Option(names = "--clashes", description = "behind --fit melody: changes nothing, lists what rubs against the chords",
+    @Option(names = "--clashes", description = "behind --fit melody: changes nothing, lists what clashes with the chords",
             paramLabel = "")
     private void clashes(boolean on) {
         planned.changeLast("--clashes", "--fit melody", FitMelody.class, step -> step.withMode(FitMelody.Mode.CLASHES));
@@ -188,7 +188,7 @@ final class FitOptions {
         }
         ChordSource source = from == null ? ChordSource.USUAL : ChordSource.of(song.parts().get(from).id());
         Step sourced = fit.withSource(source.withGaps(gaps));
-        return hasRange ? sourced : sourced.fitted(part.line(), Setting.of(song, part));
+        return hasRange ? sourced : sourced.fitted(part.line(), Surroundings.of(song, part));
     }
 
     /** Whether a part is meant when none is named: all are, unless every step fits parts of a role. */

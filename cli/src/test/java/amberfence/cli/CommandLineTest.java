@@ -343,7 +343,7 @@ class CommandLineTest {
     void listsClashesOrFitsTheMelody() throws Exception {
         assertThat(run("apply", ferry, "--out", out, "--progression-from", "2", "--key", "D dorian", "--part", "0", "--fit", "melody",
                 "--clashes")).isZero();
-        assertThat(printed).contains("7:1  C♯5 rubs against Em7: none of its notes, on a strong beat; B4 or D5 would resolve it");
+        assertThat(printed).contains("7:1  C♯5 clashes with Em7: none of its notes, on a strong beat; B4 or D5 would resolve it");
         assertThat(notes(out, 0)).isEqualTo(notes(ferry, 0));
         assertThat(run("apply", ferry, "--out", out, "--progression-from", "2", "--key", "D dorian", "--part", "0", "--fit", "melody"))
                 .isZero();

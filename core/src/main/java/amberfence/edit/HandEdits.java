@@ -8,7 +8,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -48,9 +48,9 @@ public final class HandEdits {
     }
 
     /** The surroundings of a part whose notes were chosen by hand, so that drums are meant as well. */
-    public static Setting meant(Song song, Part part) {
-        Setting setting = Setting.of(song, part);
-        return part.isDrums() ? setting.withRole(Role.FIGURE) : setting;
+    public static Surroundings meant(Song song, Part part) {
+        Surroundings around = Surroundings.of(song, part);
+        return part.isDrums() ? around.withRole(Role.FIGURE) : around;
     }
 
     /** What a step makes of some notes of a part, as a command: the notes themselves change. */

@@ -15,7 +15,7 @@ public final class ChordStanding {
      * @param chord notes of the chord
      * @param scale inside, but none of the chord; where there is no chord all that is inside
      * @param outside neither
-     * @param clashes how many of them all rub against the chord; see {@link Clashes}
+     * @param clashes how many of them all clash with the chord; see {@link Clashes}
      */
     public record Bar(int chord, int scale, int outside, int clashes) {
         public static final Bar EMPTY = new Bar(0, 0, 0, 0);

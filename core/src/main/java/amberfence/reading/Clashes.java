@@ -7,7 +7,7 @@ import amberfence.theory.PitchClassSet;
 import java.util.Optional;
 
 /**
- * Notes of a line that rub against the chord over them. What passes by does not count: a note clashes when it is held for
+ * Notes of a line that clash with the chord over them. What passes by does not count: a note clashes when it is held for
  * at least half a main beat on a strong beat, or for a whole main beat anywhere.
  */
 public final class Clashes {

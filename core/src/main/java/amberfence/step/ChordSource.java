@@ -60,17 +60,17 @@ public record ChordSource(From from, int part, Gaps gaps) {
     }
 
     /** The chords in time; none when the progression is empty and no part plays chords, or when the part is gone. */
-    public Progression chords(Setting setting) {
-        if (from == From.PROGRESSION && !setting.progression().isEmpty()) {
-            return setting.progression();
+    public Progression chords(Surroundings around) {
+        if (from == From.PROGRESSION && !around.progression().isEmpty()) {
+            return around.progression();
         }
-        Line line = isPart() ? setting.others().line(part).orElse(Line.EMPTY) : setting.others().chordParts();
-        return PartChords.of(line, setting.time(), setting.fence());
+        Line line = isPart() ? around.others().line(part).orElse(Line.EMPTY) : around.others().chordParts();
+        return PartChords.of(line, around.time(), around.fence());
     }
 
     /** Which chord rules at any tick. */
-    public RulingChords ruling(Setting setting) {
-        return new RulingChords(chords(setting), gaps == Gaps.HOLD, setting.time());
+    public RulingChords ruling(Surroundings around) {
+        return new RulingChords(chords(around), gaps == Gaps.HOLD, around.time());
     }
 
     /** Why there are no chords. */

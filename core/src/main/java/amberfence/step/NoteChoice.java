@@ -8,7 +8,7 @@ import java.util.function.LongUnaryOperator;
 /** Chooses notes of a line: by a rule, which adapts when the notes change, or a fixed set of them. */
 public interface NoteChoice extends Limit {
     /** The chosen notes of a line in its surroundings. */
-    NoteSet choose(Line line, Setting setting);
+    NoteSet choose(Line line, Surroundings around);
 
     /** What it chooses, in a few words. */
     String text();

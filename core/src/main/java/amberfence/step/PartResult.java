@@ -30,27 +30,27 @@ public record PartResult(Line original, List<Stage> stages) {
         return SongResults.of(song).of(part);
     }
 
-    static PartResult of(Part part, Setting around, Listening listening) {
-        Setting setting = around;
+    static PartResult of(Part part, Surroundings first, Listening listening) {
+        Surroundings around = first;
         List<Stage> stages = new ArrayList<>();
         Line line = part.line();
         for (StepSlot slot : part.steps()) {
             if (slot.on() && slot.treatment() instanceof Step step) {
-                Outcome outcome = outcome(step, slot, line, setting);
+                Outcome outcome = outcome(step, slot, line, around);
                 stages.add(new Stage(slot, line, listening.isInCircle(part.id()) && step.listensTo().stream()
                         .anyMatch(listening.circle(part.id())::contains) ? outcome.plus(new Finding.ListensInCircle(
                                 listening.circle(part.id()).size())) : outcome));
                 line = outcome.out();
-                setting = step.following(setting);
+                around = step.following(around);
             }
         }
         return new PartResult(part.line(), stages);
     }
 
-    private static Outcome outcome(Step step, StepSlot slot, Line line, Setting setting) {
+    private static Outcome outcome(Step step, StepSlot slot, Line line, Surroundings around) {
         try {
-            NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, setting)).orElse(NoteSet.ALL);
-            return step.tried(line, setting.withSlot(slot.id()).withNotes(picked, slot.left()));
+            NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, around)).orElse(NoteSet.ALL);
+            return step.tried(line, around.withSlot(slot.id()).withNotes(picked, slot.left()));
         } catch (StoppedException e) {
             throw e;
         } catch (RuntimeException e) {

@@ -81,14 +81,14 @@ public final class SongResults {
     }
 
     /** The surroundings of a part for which nobody listens. */
-    Setting surroundings(Part part) {
+    Surroundings surroundings(Part part) {
         return surroundings(part, Set.of());
     }
 
-    private Setting surroundings(Part part, Set<Integer> listeners) {
+    private Surroundings surroundings(Part part, Set<Integer> listeners) {
         Set<Integer> more = new TreeSet<>(listeners);
         more.add(part.id());
-        return new Setting(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
+        return new Surroundings(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
                 part.channel(), 0, NoteSet.ALL, NoteSet.NONE);
     }
 

@@ -8,15 +8,15 @@ import java.util.Set;
 /** One adjustable change to a part: an immutable record whose components are its settings. */
 public interface Step extends Treatment {
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
-    Outcome apply(Line in, Setting setting);
+    Outcome apply(Line in, Surroundings around);
 
     /**
      * What the step makes of a line, whatever comes: one that fails, or that would make more notes than anybody wants, lets
      * the notes pass and says so.
      */
-    default Outcome tried(Line in, Setting setting) {
+    default Outcome tried(Line in, Surroundings around) {
         try {
-            return apply(in, setting);
+            return apply(in, around);
         } catch (StoppedException e) {
             throw e;
         } catch (Work.TooMuch e) {
@@ -27,7 +27,7 @@ public interface Step extends Treatment {
     }
 
     /** The same step with settings that suit a line, where the usual ones cannot know it. */
-    default Step fitted(Line line, Setting setting) {
+    default Step fitted(Line line, Surroundings around) {
         return this;
     }
 
@@ -42,7 +42,7 @@ public interface Step extends Treatment {
     }
 
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */
-    default Setting following(Setting setting) {
-        return setting;
+    default Surroundings following(Surroundings around) {
+        return around;
     }
 }

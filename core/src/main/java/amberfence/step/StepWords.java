@@ -108,7 +108,7 @@ public final class StepWords {
         } else if (reason instanceof Reason.OnStrongBeat r) {
             return "on a strong beat: the " + r.member() + " of " + r.chord();
         } else if (reason instanceof Reason.Clashing r) {
-            return "rubs against " + r.chord() + ": " + (r.member().isEmpty() ? "none of its notes, on a strong beat"
+            return "clashes with " + r.chord() + ": " + (r.member().isEmpty() ? "none of its notes, on a strong beat"
                     : "a semitone above its " + r.member());
         } else if (reason instanceof Reason.BetweenChordNotes) {
             return "a note of the scale, between chord notes";

@@ -18,7 +18,7 @@ public record UnreadStep(String name, String settings, String why) implements St
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
+    public Outcome apply(Line in, Surroundings around) {
         return Outcome.unchanged(in, List.of(new Finding.Unread(why)));
     }
 }

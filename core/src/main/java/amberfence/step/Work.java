@@ -31,7 +31,7 @@ public final class Work {
     }
 
     private final Line in;
-    private final Setting setting;
+    private final Surroundings around;
     private final List<Note> out;
     private final List<Change> changes = new ArrayList<>();
     private final List<Kept> kept = new ArrayList<>();
@@ -44,18 +44,18 @@ public final class Work {
     private int made;
     private int turns;
 
-    public Work(Line in, Setting setting) {
+    public Work(Line in, Surroundings around) {
         this.in = in;
-        this.setting = setting;
+        this.around = around;
         this.out = new ArrayList<>(in.size());
     }
 
     /** A note becomes another, which may be the same. */
     public void change(Note before, Note after, Reason reason) {
         turn();
-        if (before.equals(after) || !setting.picked().contains(before)) {
+        if (before.equals(after) || !around.picked().contains(before)) {
             keep(before);
-        } else if (setting.left().contains(before)) {
+        } else if (around.left().contains(before)) {
             leave(before, new Reason.LeftByHand());
         } else {
             told++;
@@ -66,7 +66,7 @@ public final class Work {
 
     /** Whether a note may be changed. */
     public boolean isFree(Note note) {
-        return setting.isFree(note);
+        return around.isFree(note);
     }
 
     /** A note stays as it is. */
@@ -83,9 +83,9 @@ public final class Work {
 
     /** A note is no longer there, unless it is not picked, or left by hand. */
     public void remove(Note note, Reason reason) {
-        if (!setting.picked().contains(note)) {
+        if (!around.picked().contains(note)) {
             keep(note);
-        } else if (setting.left().contains(note)) {
+        } else if (around.left().contains(note)) {
             leave(note, new Reason.LeftByHand());
         } else {
             told++;
@@ -95,7 +95,7 @@ public final class Work {
 
     /** A note is made from another, unless that is not picked, or one of the two is left by hand. */
     public void add(Note source, Note note, Reason reason) {
-        if (setting.isFree(source)) {
+        if (around.isFree(source)) {
             add(source.id(), Optional.of(source), note, reason);
         }
     }
@@ -116,10 +116,10 @@ public final class Work {
         turn();
         long id;
         do {
-            id = NoteIdentity.derived(source, setting.slot(), fromSource.merge(source, 1, Integer::sum) - 1);
+            id = NoteIdentity.derived(source, around.slot(), fromSource.merge(source, 1, Integer::sum) - 1);
         } while (!madeHere.add(id));
         Note own = note.withId(id);
-        if (setting.left().contains(own)) {
+        if (around.left().contains(own)) {
             kept.add(new Kept(own, new Reason.LeftByHand(), true));
         } else {
             out.add(own);
@@ -152,10 +152,10 @@ public final class Work {
         }
         Line line = changes.isEmpty() ? in : Line.of(out);
         Unisons.find(in, line, findings);
-        if (setting.picked().isEmpty() && !in.isEmpty()) {
+        if (around.picked().isEmpty() && !in.isEmpty()) {
             findings.add(new Finding.NothingPicked());
         }
-        return new Outcome(line, changes, kept, findings, setting.picked().count(in));
+        return new Outcome(line, changes, kept, findings, around.picked().count(in));
     }
 
     /** The outcome of a pitch step on drums: nothing is changed, and why is said. */

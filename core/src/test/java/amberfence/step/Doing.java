@@ -115,14 +115,14 @@ public final class Doing {
         return this;
     }
 
-    public Setting setting() {
-        Setting all = Setting.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords)
+    public Surroundings around() {
+        Surroundings all = Surroundings.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords)
                 .withProgression(chart.isEmpty() ? given : progression(chart, time, key));
         return all.withNotes(pick.isEmpty() ? NoteSet.ALL : Pick.parse(pick).choose(line, all), left);
     }
 
     public Outcome outcome() {
-        return step.apply(line, setting());
+        return step.apply(line, around());
     }
 
     /** Pitches and times together. */

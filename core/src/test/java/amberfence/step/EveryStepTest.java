@@ -96,8 +96,8 @@ class EveryStepTest {
         return touches(step, Touch.COUNT);
     }
 
-    private Setting setting(Line line, Key key) {
-        Setting all = Setting.of(Fence.of(KeyPlan.of(key)).along(TIME), TIME, Role.MELODY, SoundingChords.NONE)
+    private Surroundings around(Line line, Key key) {
+        Surroundings all = Surroundings.of(Fence.of(KeyPlan.of(key)).along(TIME), TIME, Role.MELODY, SoundingChords.NONE)
                 .withProgression(progression());
         String[] picks = {"lowest", "outside", "off beat or velocity 1 to 50", "every 2", "degree 3", "not overlapping"};
         NoteSet picked = random.nextInt(3) > 0 ? NoteSet.ALL : Pick.parse(any(picks)).choose(line, all);
@@ -130,7 +130,7 @@ class EveryStepTest {
         for (int round = 0; round < ROUNDS; round++) {
             Line line = line(24);
             Step step = step();
-            Outcome outcome = step.apply(line, setting(line, key()));
+            Outcome outcome = step.apply(line, around(line, key()));
             Map<Long, Note> before = byId(line);
             List<Note> made = outcome.changes().stream().filter(Change::isMade).map(Change::note).toList();
             assertThat(outcome.out().notes()).containsAll(made);
@@ -158,13 +158,13 @@ class EveryStepTest {
         for (int round = 0; round < ROUNDS; round++) {
             Line line = line(12);
             Step step = step();
-            Setting setting = setting(line, key());
-            Outcome outcome = step.apply(line, setting);
+            Surroundings around = around(line, key());
+            Outcome outcome = step.apply(line, around);
             if (outcome.changes().isEmpty()) {
                 continue;
             }
             Change change = outcome.changes().get(random.nextInt(outcome.changes().size()));
-            Setting leaving = setting.withNotes(setting.picked(), setting.left().with(List.of(change.note().id()), true));
+            Surroundings leaving = around.withNotes(around.picked(), around.left().with(List.of(change.note().id()), true));
             Outcome left = step.apply(line, leaving);
             if (change.isMade()) {
                 assertThat(left.out().notes()).as("%s", step).doesNotContain(change.note());
@@ -194,8 +194,8 @@ class EveryStepTest {
         StepWords words = new StepWords(Integer::toString);
         for (int round = 0; round < ROUNDS; round++) {
             Line line = line(24);
-            Setting setting = setting(line, key());
-            Outcome outcome = step().apply(line, setting);
+            Surroundings around = around(line, key());
+            Outcome outcome = step().apply(line, around);
             Map<Long, Note> after = byId(outcome.out());
             Map<Long, Change> changes = new HashMap<>();
             outcome.changes().forEach(change -> assertThat(changes.put(change.note().id(), change)).isNull());
@@ -203,7 +203,7 @@ class EveryStepTest {
                 Note now = after.get(note.id());
                 assertThat(changes.containsKey(note.id())).isEqualTo(!note.equals(now));
                 if (changes.containsKey(note.id())) {
-                    assertThat(setting.isFree(note)).as("what is not picked or is left by hand stays").isTrue();
+                    assertThat(around.isFree(note)).as("what is not picked or is left by hand stays").isTrue();
                     assertThat(words.sentence(changes.get(note.id()).reason())).isNotBlank();
                 }
             }
@@ -217,11 +217,11 @@ class EveryStepTest {
     void theSameLineAndSettingsGiveTheSameOutcome() {
         for (int round = 0; round < ROUNDS / 4; round++) {
             Line line = line(24);
-            Setting setting = setting(line, key());
+            Surroundings around = around(line, key());
             Step step = step();
-            Outcome once = step.apply(line, setting);
-            assertThat(step.apply(line, setting)).isEqualTo(once);
-            assertThat(step.apply(Line.of(List.copyOf(line.notes())), setting)).isEqualTo(once);
+            Outcome once = step.apply(line, around);
+            assertThat(step.apply(line, around)).isEqualTo(once);
+            assertThat(step.apply(Line.of(List.copyOf(line.notes())), around)).isEqualTo(once);
         }
     }
 
@@ -231,10 +231,10 @@ class EveryStepTest {
                 TidyTiming.USUAL, new TidyTiming(Grid.parse("1/8t"), TidyTiming.Ends.BOTH, 100, 50));
         for (int round = 0; round < ROUNDS / 4; round++) {
             Line line = line(16);
-            Setting setting = Setting.of(Fence.of(KeyPlan.of(key())).along(TIME), TIME, Role.MELODY, SoundingChords.NONE);
+            Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(key())).along(TIME), TIME, Role.MELODY, SoundingChords.NONE);
             for (Step step : steps) {
-                Line once = step.apply(line, setting).out();
-                assertThat(step.apply(once, setting).out()).as("%s", step).isEqualTo(once);
+                Line once = step.apply(line, around).out();
+                assertThat(step.apply(once, around).out()).as("%s", step).isEqualTo(once);
             }
         }
     }
@@ -245,10 +245,10 @@ class EveryStepTest {
             Step step = step();
             Line one = line(1);
             if (!mayMake(step)) {
-                assertThat(step.apply(Line.EMPTY, setting(Line.EMPTY, key())).out().isEmpty()).isTrue();
+                assertThat(step.apply(Line.EMPTY, around(Line.EMPTY, key())).out().isEmpty()).isTrue();
             }
             if (!mayMake(step)) {
-                assertThat(step.apply(one, setting(one, key())).out().size()).isGreaterThanOrEqualTo(one.size());
+                assertThat(step.apply(one, around(one, key())).out().size()).isGreaterThanOrEqualTo(one.size());
             }
         }
     }
@@ -265,17 +265,17 @@ class EveryStepTest {
         for (int i = 0; i < 500; i++) {
             chords.add(ChordSpan.of(200_000 + i, i * 9000L, (i + 1) * 9000L, Chord.parse(i % 2 == 0 ? "Cm7" : "Fm")));
         }
-        Setting setting = Setting.of(Fence.of(KeyPlan.of(Key.parse("C minor pentatonic"))).along(TIME), TIME, Role.MELODY,
+        Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(Key.parse("C minor pentatonic"))).along(TIME), TIME, Role.MELODY,
                 SoundingChords.NONE).withProgression(new Progression(chords));
         for (StepSchema<?> kind : StepCatalogue.all()) {
             Outcome outcome = Assertions.assertTimeoutPreemptively(Duration.ofSeconds(20),
-                    () -> kind.usual().apply(line, setting), kind.name());
+                    () -> kind.usual().apply(line, around), kind.name());
             assertThat(outcome.findings()).as(kind.name()).noneMatch(finding -> finding instanceof Finding.NoProgression
                     || finding instanceof Finding.Failed);
             assertThat(outcome.considered()).isEqualTo(line.size());
         }
         for (String rule : List.of("lowest", "voice 2", "overlapping", "every 3", "on beat")) {
-            assertThat(Pick.parse(rule).choose(line, setting).count(line)).isPositive();
+            assertThat(Pick.parse(rule).choose(line, around).count(line)).isPositive();
         }
     }
 }

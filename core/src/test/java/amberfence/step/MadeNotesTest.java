@@ -124,29 +124,29 @@ class MadeNotesTest {
     @Test
     void aStepThatForgetsANoteIsRefused() {
         Line line = LineText.parse("C4 D4 E4", 480, 0, 1);
-        Setting setting = Setting.of(LanternFerry.song(), LanternFerry.song().part(0));
-        Work work = new Work(line, setting);
+        Surroundings around = Surroundings.of(LanternFerry.song(), LanternFerry.song().part(0));
+        Work work = new Work(line, around);
         work.keep(line.notes().get(0));
         assertThatThrownBy(work::outcome).hasMessage("of 3 notes a step told 1");
         Step forgetful = new Forgetful();
-        assertThat(forgetful.tried(line, setting).out()).isEqualTo(line);
-        assertThat(forgetful.tried(line, setting).findings()).singleElement().isInstanceOf(Finding.Failed.class);
+        assertThat(forgetful.tried(line, around).out()).isEqualTo(line);
+        assertThat(forgetful.tried(line, around).findings()).singleElement().isInstanceOf(Finding.Failed.class);
     }
 
     /** Keeps nothing and says nothing. */
     private record Forgetful() implements Step {
         @Override
-        public Outcome apply(Line in, Setting setting) {
-            return new Work(in, setting).outcome();
+        public Outcome apply(Line in, Surroundings around) {
+            return new Work(in, around).outcome();
         }
     }
 
     @Test
     void takingAwayHonoursThePickAndWhatIsLeft() {
         Line line = LineText.parse("C4 D4 E4", 480, 0, 1);
-        Setting setting = Setting.of(LanternFerry.song(), LanternFerry.song().part(0))
+        Surroundings around = Surroundings.of(LanternFerry.song(), LanternFerry.song().part(0))
                 .withNotes(NoteSet.of(List.of(1L, 2L)), NoteSet.of(List.of(2L)));
-        Work work = new Work(line, setting);
+        Work work = new Work(line, around);
         line.notes().forEach(note -> work.remove(note, new Reason.LeftOut()));
         Outcome outcome = work.outcome();
         assertThat(outcome.out().notes()).extracting(Note::id).containsExactly(2L, 3L);

@@ -23,7 +23,7 @@ class StandingTest {
     /** A step that adds a note an octave above each, for what no step of today does. */
     private record Doubling() implements Step {
         @Override
-        public Outcome apply(Line in, Setting setting) {
+        public Outcome apply(Line in, Surroundings around) {
             List<Note> all = new ArrayList<>(in.notes());
             in.notes().forEach(note -> all.add(note.withPitch(note.pitch() + 12).withId(note.id() + 1000)));
             return new Outcome(Line.of(all), List.of(), List.of(), List.of(), in.size());

@@ -32,7 +32,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
     /**
      * @param words makes the words of a row
      * @param onLeave leaves a note alone, or changes it again
-     * @param onWay resolves a note that rubs, upward or downward
+     * @param onWay resolves a note that clashes, upward or downward
      */
     ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<Note, Boolean> onWay) {
         this.words = words;
@@ -91,7 +91,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
         setGraphic(row);
     }
 
-    /** A way to resolve what rubs, by the note to which it leads. */
+    /** A way to resolve what clashes, by the note to which it leads. */
     private static void showWay(Button way, ChangeRow item, String name, String id) {
         way.setText(name);
         way.setAccessibleText(Words.say("changes.resolve", name));

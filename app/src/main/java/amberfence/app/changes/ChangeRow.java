@@ -49,7 +49,7 @@ sealed interface ChangeRow {
         return this instanceof Changed || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
-    /** How a note rubs that can be resolved one way or another. */
+    /** How a note clashes that can be resolved one way or another. */
     default Optional<Reason.Clashing> clash() {
         return this instanceof Left left && left.kept().reason() instanceof Reason.Clashing clash ? Optional.of(clash)
                 : Optional.empty();

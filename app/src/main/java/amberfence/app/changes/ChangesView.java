@@ -146,7 +146,7 @@ public final class ChangesView extends VBox {
                         ? same.withTreatment(melody.withWay(note.id(), Optional.empty())) : same.withLeft(note.id(), left)));
     }
 
-    /** Resolves a note that rubs; left alone again, it rubs again. */
+    /** Resolves a note that clashes; left alone again, it clashes again. */
     private void resolve(Note note, boolean up) {
         slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve",
                 session.results().get().song().time().position(note.start()).text()), slot.id(), same -> same.withTreatment(

@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param names from what to what
  * @param degrees the same as degrees of the key
  * @param reason why
- * @param down the note below to which what rubs can go, or nothing
+ * @param down the note below to which what clashes can go, or nothing
  * @param up the note above
  */
 record RowWords(String place, String names, String degrees, String reason, String down, String up) {

@@ -14,7 +14,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
@@ -116,7 +116,7 @@ public final class NoteCommands {
     /** Where some notes, as they are heard, would be after a move; where they are when there is no room. */
     public Outcome preview(Move.Unit by, int amount, List<Note> notes) {
         Role role = part().isDrums() ? Role.FIGURE : part().role();
-        return new Move(by, amount).apply(Line.of(notes), Setting.of(session.results().get().fence(), song().time(), role,
+        return new Move(by, amount).apply(Line.of(notes), Surroundings.of(session.results().get().fence(), song().time(), role,
                 SoundingChords.NONE));
     }
 

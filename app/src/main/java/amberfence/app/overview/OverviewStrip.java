@@ -21,7 +21,7 @@ import javafx.scene.text.Font;
 
 /**
  * A row for each part, a column for each bar of the whole song: how much of it is of the chord, of the scale, or outside,
- * and a mark where something rubs. A click goes there; arrow keys and Enter do too.
+ * and a mark where something clashes. A click goes there; arrow keys and Enter do too.
  */
 public final class OverviewStrip extends Region {
     private static final double ROW = 12;

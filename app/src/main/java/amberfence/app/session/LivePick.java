@@ -1,7 +1,7 @@
 package amberfence.app.session;
 
 import amberfence.song.NoteSet;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.pick.Pick;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -37,6 +37,6 @@ public final class LivePick {
             return;
         }
         notes.set(rule.get().flatMap(some -> session.part().map(part -> some.choose(part.line(),
-                Setting.of(session.results().get().song(), part)))).orElse(NoteSet.NONE));
+                Surroundings.of(session.results().get().song(), part)))).orElse(NoteSet.NONE));
     }
 }

@@ -4,7 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Locale;
@@ -97,7 +97,7 @@ final class StepPicker extends VBox {
         Integer part = session.selectedPart().get();
         session.addStep(part, Words.say("edit.stepAdd", kind.title()), song -> {
             Part target = song.part(part);
-            return kind.usual().fitted(target.line(), Setting.of(song, target));
+            return kind.usual().fitted(target.line(), Surroundings.of(song, target));
         });
     }
 }

@@ -9,7 +9,7 @@ import amberfence.song.TimeMap;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -76,16 +76,16 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        Work work = new Work(in, setting);
+    public Outcome apply(Line in, Surroundings around) {
+        Work work = new Work(in, around);
         in.notes().forEach(work::keep);
-        if (setting.progression().isEmpty()) {
+        if (around.progression().isEmpty()) {
             work.find(new Finding.NoProgression());
             return work.outcome();
         }
-        int channel = in.isEmpty() ? setting.channel() : in.notes().get(0).channel();
-        for (ChordSpan span : setting.progression().spans()) {
-            for (long[] stroke : strokes(span, setting.time(), work)) {
+        int channel = in.isEmpty() ? around.channel() : in.notes().get(0).channel();
+        for (ChordSpan span : around.progression().spans()) {
+            for (long[] stroke : strokes(span, around.time(), work)) {
                 for (int pitch : span.sounding().pitches()) {
                     work.add(span.id(), new Note(0, stroke[0], Math.max(1, (stroke[1] - stroke[0]) * share / WHOLE), pitch, velocity, channel,
                             Note.USUAL_RELEASE), new Reason.FromChord(span.chord().text(), member(span, pitch)));

@@ -9,7 +9,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -65,12 +65,12 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        Bringing bringing = new Bringing(in, setting, letPass, strongChords);
-        if (strongChords && setting.chords().isEmpty()) {
+        Bringing bringing = new Bringing(in, around, letPass, strongChords);
+        if (strongChords && around.chords().isEmpty()) {
             bringing.work.find(new Finding.NoProgression());
         }
         if (moveTo == MoveTo.NEAREST && (tieBreak == TieBreak.SHAPE || tieBreak == TieBreak.CHORD)) {
@@ -87,7 +87,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         int[] low = new int[size];
         int[] high = new int[size];
         boolean chords = tieBreak == TieBreak.CHORD;
-        if (chords && bringing.setting.chords().isEmpty()) {
+        if (chords && bringing.around.chords().isEmpty()) {
             bringing.work.find(new Finding.NoChords());
             chords = false;
         }
@@ -124,7 +124,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     }
 
     private static boolean narrowToChord(int i, int[] low, int[] high, Bringing bringing) {
-        var chord = bringing.setting.chords().at(bringing.notes.get(i).start());
+        var chord = bringing.around.chords().at(bringing.notes.get(i).start());
         boolean lowIn = chord.containsPitch(low[i]);
         if (lowIn == chord.containsPitch(high[i])) {
             return false;
@@ -176,18 +176,18 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     /** The books of one application, with the inside pitches near each note. */
     private static final class Bringing {
         final List<Note> notes;
-        final Setting setting;
+        final Surroundings around;
         private final Work work;
         private final LetPass.Judge passing;
         private final boolean strongChords;
         private final Map<PitchClassSet, Neighbours> near = new HashMap<>();
 
-        Bringing(Line in, Setting setting, LetPass letPass, boolean strongChords) {
+        Bringing(Line in, Surroundings around, LetPass letPass, boolean strongChords) {
             this.strongChords = strongChords;
             this.notes = in.notes();
-            this.setting = setting;
-            this.work = new Work(in, setting);
-            this.passing = letPass.judge(in, setting);
+            this.around = around;
+            this.work = new Work(in, around);
+            this.passing = letPass.judge(in, around);
         }
 
         Neighbours neighbours(Note note) {
@@ -196,25 +196,25 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
         /** What is inside at a note: the fence or, on strong beats when that is asked for, the chord that sounds. */
         private PitchClassSet inside(Note note) {
-            PitchClassSet chord = strongChords && BeatPlace.of(note.start(), setting.time()).isStrong()
-                    ? setting.chords().at(note.start()) : PitchClassSet.EMPTY;
-            return chord.isEmpty() ? setting.fence().at(note.start()) : chord;
+            PitchClassSet chord = strongChords && BeatPlace.of(note.start(), around.time()).isStrong()
+                    ? around.chords().at(note.start()) : PitchClassSet.EMPTY;
+            return chord.isEmpty() ? around.fence().at(note.start()) : chord;
         }
 
         boolean isOutside(Note note) {
-            return !neighbours(note).isInside(note.pitch()) && !setting.fence().isAllowedByHand(note);
+            return !neighbours(note).isInside(note.pitch()) && !around.fence().isAllowedByHand(note);
         }
 
         boolean isToMove(int index) {
             Note note = notes.get(index);
-            return isOutside(note) && setting.isFree(note) && passing.of(index).isEmpty();
+            return isOutside(note) && around.isFree(note) && passing.of(index).isEmpty();
         }
 
         void keep(int index) {
             Note note = notes.get(index);
-            if (!setting.picked().contains(note) || !isOutside(note)) {
+            if (!around.picked().contains(note) || !isOutside(note)) {
                 work.keep(note);
-            } else if (setting.left().contains(note)) {
+            } else if (around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
             } else {
                 passing.of(index).ifPresentOrElse(reason -> work.leave(note, reason), () -> work.keep(note));

@@ -6,7 +6,7 @@ import amberfence.song.Grid;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.PitchClass;
 import java.util.EnumSet;
 import java.util.List;
@@ -61,20 +61,20 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
         return !passing && !neighbours && !approaches;
     }
 
-    Judge judge(Line line, Setting setting) {
-        return new Judge(line.notes(), setting);
+    Judge judge(Line line, Surroundings around) {
+        return new Judge(line.notes(), around);
     }
 
     /** Judges the notes of one line. */
     final class Judge {
         private final List<Note> notes;
-        private final Setting setting;
+        private final Surroundings around;
         private final int[] previous;
         private final int[] next;
 
-        private Judge(List<Note> notes, Setting setting) {
+        private Judge(List<Note> notes, Surroundings around) {
             this.notes = notes;
-            this.setting = setting;
+            this.around = around;
             this.previous = isNothing() ? new int[0] : VoiceSplitter.previous(notes);
             this.next = isNothing() ? new int[0] : VoiceSplitter.next(notes);
         }
@@ -85,8 +85,8 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
                 return Optional.empty();
             }
             Note note = notes.get(index);
-            long quarter = setting.time().ticksPerQuarter();
-            if (note.length() * longest > 4 * quarter || BeatPlace.of(note.start(), setting.time()) != BeatPlace.OFF) {
+            long quarter = around.time().ticksPerQuarter();
+            if (note.length() * longest > 4 * quarter || BeatPlace.of(note.start(), around.time()) != BeatPlace.OFF) {
                 return Optional.empty();
             }
             Note after = notes.get(next[index]);
@@ -97,7 +97,7 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
                 }
             }
             boolean leads = approaches && Math.abs(after.pitch() - note.pitch()) == 1
-                    && setting.chords().at(after.start()).contains(PitchClass.of(after.pitch()));
+                    && around.chords().at(after.start()).contains(PitchClass.of(after.pitch()));
             return leads ? Optional.of(new Reason.Approach(after.pitch())) : Optional.empty();
         }
 
@@ -105,7 +105,7 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
             int reached = note.pitch() - before.pitch();
             int left = after.pitch() - note.pitch();
             boolean bySteps = reached != 0 && left != 0 && Math.abs(reached) <= STEP && Math.abs(left) <= STEP
-                    && setting.fence().isInside(before) && setting.fence().isInside(after);
+                    && around.fence().isInside(before) && around.fence().isInside(after);
             if (bySteps && passing && Integer.signum(reached) == Integer.signum(left)) {
                 return Optional.of(new Reason.Passing(before.pitch(), after.pitch()));
             }

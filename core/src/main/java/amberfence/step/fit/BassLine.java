@@ -7,7 +7,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
@@ -41,20 +41,20 @@ final class BassLine {
     }
 
     private final FitBass step;
-    private final Setting setting;
+    private final Surroundings around;
     private final RulingChords ruling;
     private final Work work;
     private final List<Note> line = new ArrayList<>();
     private final List<Note> upper = new ArrayList<>();
     private final Chordless chordless;
 
-    BassLine(FitBass step, Line in, Setting setting, RulingChords ruling, Work work) {
+    BassLine(FitBass step, Line in, Surroundings around, RulingChords ruling, Work work) {
         this.step = step;
-        this.setting = setting;
+        this.around = around;
         this.ruling = ruling;
         this.work = work;
-        this.chordless = new Chordless(step.source().gaps(), setting);
-        for (List<Note> stroke : Strokes.of(in.notes(), setting.time())) {
+        this.chordless = new Chordless(step.source().gaps(), around);
+        for (List<Note> stroke : Strokes.of(in.notes(), around.time())) {
             Note lowest = stroke.get(0);
             for (Note note : stroke) {
                 lowest = note.pitch() < lowest.pitch() ? note : lowest;
@@ -74,7 +74,7 @@ final class BassLine {
         for (int i = 0; i < line.size(); i++) {
             Note note = line.get(i);
             int chord = ruling.over(note);
-            if (setting.picked().contains(note) && setting.left().contains(note)) {
+            if (around.picked().contains(note) && around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
             } else if (chord == RulingChords.NONE) {
                 chordless.treat(note, work);
@@ -93,8 +93,8 @@ final class BassLine {
             }
         }
         chordless.report(work);
-        long free = line.stream().filter(setting::isFree).count();
-        if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> setting.isFree(line.get(i)))
+        long free = line.stream().filter(around::isFree).count();
+        if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> around.isFree(line.get(i)))
                 .allMatch(this::isStrong)) {
             work.find(new Finding.NothingBetween((int) free));
         }
@@ -166,7 +166,7 @@ final class BassLine {
 
     /** Whether no note of the scale lies between. */
     private boolean isStep(int from, int to, int index) {
-        PitchClassSet scale = setting.fence().at(line.get(index).start());
+        PitchClassSet scale = around.fence().at(line.get(index).start());
         int low = Math.min(from, to);
         int high = Math.max(from, to);
         for (int pitch = low + 1; pitch < high; pitch++) {
@@ -179,14 +179,14 @@ final class BassLine {
 
     private boolean isStrong(int index) {
         int chord = ruling.over(line.get(index));
-        return BeatPlace.of(line.get(index).start(), setting.time()).isStrong()
+        return BeatPlace.of(line.get(index).start(), around.time()).isStrong()
                 || index == 0 || ruling.over(line.get(index - 1)) != chord;
     }
 
     private List<Candidate> candidates(int index) {
         Note note = line.get(index);
         int chord = ruling.over(note);
-        if (!setting.isFree(note)) {
+        if (!around.isFree(note)) {
             return List.of(new Candidate(note.pitch(), Sort.FIXED, 0));
         } else if (chord == RulingChords.NONE) {
             return List.of(new Candidate(chordless.pitch(note), Sort.FIXED, 0));
@@ -194,7 +194,7 @@ final class BassLine {
         List<Candidate> found = new ArrayList<>();
         boolean strong = isStrong(index);
         PitchClassSet chordNotes = strong ? strong(ruling.chord(chord)) : ruling.notes(chord);
-        PitchClassSet scale = setting.fence().at(note.start());
+        PitchClassSet scale = around.fence().at(note.start());
         boolean leads = !strong && index + 1 < line.size() && isStrong(index + 1);
         Between between = step.between();
         int centre = inRange(note.pitch());

@@ -1,7 +1,7 @@
 package amberfence.step.fit;
 
 import amberfence.song.ChordSpan;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.Key;
 import amberfence.theory.KeyLadder;
 import java.util.HashMap;
@@ -16,27 +16,27 @@ final class ChordPlaces {
     }
 
     private final Count count;
-    private final Setting setting;
+    private final Surroundings around;
     private final Map<Place, Places> known = new HashMap<>();
     private final Recent[] recents = new Recent[2];
     private final Map<Key, KeyLadder> ladders = new HashMap<>();
 
-    ChordPlaces(Count count, Setting setting) {
+    ChordPlaces(Count count, Surroundings around) {
         this.count = count;
-        this.setting = setting;
+        this.around = around;
     }
 
     /** Asked for note after note, mostly for the same two: those are remembered by who they are. */
     Places of(ChordSpan span, long tick) {
-        Key key = setting.fence().keyAt(tick);
-        int inside = setting.fence().at(tick).bits();
+        Key key = around.fence().keyAt(tick);
+        int inside = around.fence().at(tick).bits();
         for (Recent recent : recents) {
             if (recent != null && recent.span == span && recent.key == key && recent.inside == inside) {
                 return recent.places;
             }
         }
         Places places = known.computeIfAbsent(new Place(count == Count.MEMBER ? span.chord() : span.sounding(), key, inside),
-                place -> Places.of(span, count, setting.fence().at(tick), ladders.computeIfAbsent(key, KeyLadder::of)));
+                place -> Places.of(span, count, around.fence().at(tick), ladders.computeIfAbsent(key, KeyLadder::of)));
         recents[1] = recents[0];
         recents[0] = new Recent(span, key, inside, places);
         return places;

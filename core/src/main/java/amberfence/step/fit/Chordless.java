@@ -4,23 +4,23 @@ import amberfence.song.Note;
 import amberfence.step.ChordSource.Gaps;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 
 /** What becomes of the notes over which no chord rules: they go to the scale, or are left alone; how many is told. */
 final class Chordless {
-    private final Setting setting;
+    private final Surroundings around;
     private final boolean scaleCounts;
     private int notes;
 
-    Chordless(Gaps gaps, Setting setting) {
-        this.setting = setting;
+    Chordless(Gaps gaps, Surroundings around) {
+        this.around = around;
         this.scaleCounts = gaps != Gaps.LEAVE;
     }
 
     /** The pitch that such a note takes. */
     int pitch(Note note) {
-        return scaleCounts && !setting.fence().isInside(note) ? setting.fence().nearestInside(note.start(), note.pitch(), false)
+        return scaleCounts && !around.fence().isInside(note) ? around.fence().nearestInside(note.start(), note.pitch(), false)
                 : note.pitch();
     }
 
@@ -31,7 +31,7 @@ final class Chordless {
 
     /** Puts the note into the books, with a pitch that the line around it asks for. */
     void treat(Note note, int pitch, Work work) {
-        if (!setting.picked().contains(note)) {
+        if (!around.picked().contains(note)) {
             work.keep(note);
             return;
         }

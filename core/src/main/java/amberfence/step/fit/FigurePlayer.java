@@ -9,7 +9,7 @@ import amberfence.song.TimeMap;
 import amberfence.step.ChordSource.Gaps;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.FollowChords.Register;
 import amberfence.step.fit.FollowChords.Restart;
@@ -35,7 +35,7 @@ final class FigurePlayer {
 
     private final FollowChords step;
     private final Line in;
-    private final Setting setting;
+    private final Surroundings around;
     private final RulingChords ruling;
     private final Work work;
     private final TimeMap time;
@@ -45,17 +45,17 @@ final class FigurePlayer {
     private int notReached;
     private int cutChords;
 
-    FigurePlayer(FollowChords step, Line in, Setting setting, RulingChords ruling, Work work) {
+    FigurePlayer(FollowChords step, Line in, Surroundings around, RulingChords ruling, Work work) {
         this.step = step;
         this.in = in;
-        this.setting = setting;
+        this.around = around;
         this.ruling = ruling;
         this.work = work;
-        this.time = setting.time();
-        this.places = new ChordPlaces(step.count(), setting);
+        this.time = around.time();
+        this.places = new ChordPlaces(step.count(), around);
         String home = step.figure().isOwnNotes() ? step.home() : step.figure().home();
         this.named = home.isBlank() ? null : ChordSpan.of(1, 0, 1, Chord.parse(home));
-        this.chordless = new Chordless(step.source().gaps(), setting);
+        this.chordless = new Chordless(step.source().gaps(), around);
     }
 
     void play() {
@@ -137,9 +137,9 @@ final class FigurePlayer {
         boolean beside = !step.figure().isOwnNotes() && !step.instead();
         OwnNotes own = new OwnNotes(Strokes.together(time));
         for (Note note : in.notes()) {
-            if (beside || note.start() < from || note.start() >= end || !setting.picked().contains(note)) {
+            if (beside || note.start() < from || note.start() >= end || !around.picked().contains(note)) {
                 work.keep(note);
-            } else if (setting.left().contains(note)) {
+            } else if (around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
             } else {
                 own.add(note);
@@ -221,7 +221,7 @@ final class FigurePlayer {
     private Note sounding(Written note, long at, long end) {
         long start = at + note.number().start();
         long length = Math.max(1, Math.min(note.number().length(), end - start));
-        int channel = in.isEmpty() ? setting.channel() : in.notes().get(0).channel();
+        int channel = in.isEmpty() ? around.channel() : in.notes().get(0).channel();
         return note.own() == null ? new Note(0, start, length, Octaves.within(note.pitch()), note.number().velocity(), channel,
                 Note.USUAL_RELEASE) : note.own().withStart(start).withLength(length);
     }

@@ -4,7 +4,7 @@ import amberfence.reading.RulingChords;
 import amberfence.song.ChordSpan;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.Chord;
 import amberfence.theory.KeyChords;
 import amberfence.theory.KeyLadder;
@@ -22,17 +22,17 @@ public final class FigureReader {
      * @param notes at least one, in order of time
      * @param step how notes are numbered, and where the chords come from
      */
-    public static Figure read(List<Note> notes, FollowChords step, Setting setting) {
-        TimeMap time = setting.time();
+    public static Figure read(List<Note> notes, FollowChords step, Surroundings around) {
+        TimeMap time = around.time();
         Note first = notes.get(0);
         long last = notes.stream().mapToLong(Note::end).max().orElseThrow();
         long from = pulseStart(first.start(), time);
         long to = pulseStart(last - 1, time) + time.pulseLength(last - 1);
-        RulingChords ruling = step.source().ruling(setting);
+        RulingChords ruling = step.source().ruling(around);
         Chord home = ruling.isEmpty() || ruling.over(first) == RulingChords.NONE
-                ? KeyChords.of(setting.fence().keyAt(first.start())).on(1, 3) : ruling.chord(ruling.over(first));
-        Places places = Places.of(ChordSpan.of(1, 0, 1, home), step.count(), setting.fence().at(first.start()),
-                KeyLadder.of(setting.fence().keyAt(first.start())));
+                ? KeyChords.of(around.fence().keyAt(first.start())).on(1, 3) : ruling.chord(ruling.over(first));
+        Places places = Places.of(ChordSpan.of(1, 0, 1, home), step.count(), around.fence().at(first.start()),
+                KeyLadder.of(around.fence().keyAt(first.start())));
         return new Figure(home.plainText(), Math.max(1, to - from), notes.stream().map(note -> places.number(note.pitch(),
                 note.start() - from, note.length(), note.velocity())).toList());
     }

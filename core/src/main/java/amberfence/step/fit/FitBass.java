@@ -5,7 +5,7 @@ import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -120,7 +120,7 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
 
     /** The range of the line, widened by a fourth and to a whole octave. */
     @Override
-    public Step fitted(Line line, Setting setting) {
+    public Step fitted(Line line, Surroundings around) {
         int low = line.notes().stream().mapToInt(Note::pitch).min().orElse(lowest);
         int high = line.notes().stream().mapToInt(Note::pitch).max().orElse(highest);
         int from = Math.max(0, Math.min(low, 127 - PitchClass.COUNT));
@@ -128,7 +128,7 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        return underChords(in, setting, (ruling, work) -> new BassLine(this, in, setting, ruling, work).write());
+    public Outcome apply(Line in, Surroundings around) {
+        return underChords(in, around, (ruling, work) -> new BassLine(this, in, around, ruling, work).write());
     }
 }

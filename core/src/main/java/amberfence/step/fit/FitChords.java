@@ -5,7 +5,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.Touch;
@@ -49,17 +49,17 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        return underChords(in, setting, (ruling, work) -> fit(in, setting, ruling, work));
+    public Outcome apply(Line in, Surroundings around) {
+        return underChords(in, around, (ruling, work) -> fit(in, around, ruling, work));
     }
 
-    private void fit(Line in, Setting setting, RulingChords ruling, Work work) {
-        Chordless chordless = new Chordless(source.gaps(), setting);
-        HeldNotes pieces = new HeldNotes(held, ruling, setting);
-        GroupFit fit = new GroupFit(bass, ruling, setting, work);
+    private void fit(Line in, Surroundings around, RulingChords ruling, Work work) {
+        Chordless chordless = new Chordless(source.gaps(), around);
+        HeldNotes pieces = new HeldNotes(held, ruling, around);
+        GroupFit fit = new GroupFit(bass, ruling, around, work);
         List<List<Piece>> cut = new ArrayList<>(in.size());
         for (Note note : in.notes()) {
-            boolean fitted = setting.picked().contains(note) && ruling.over(note) != RulingChords.NONE;
+            boolean fitted = around.picked().contains(note) && ruling.over(note) != RulingChords.NONE;
             cut.add(fitted ? pieces.of(note) : List.of());
             if (fitted) {
                 fit.add(cut.get(cut.size() - 1));

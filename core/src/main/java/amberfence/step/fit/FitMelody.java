@@ -9,7 +9,7 @@ import amberfence.step.ChordSource.Gaps;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -101,21 +101,21 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        return underChords(in, setting, (ruling, work) -> {
+    public Outcome apply(Line in, Surroundings around) {
+        return underChords(in, around, (ruling, work) -> {
             if (mode == Mode.FIT) {
-                new Fitting(in, setting, ruling, work).fit();
+                new Fitting(in, around, ruling, work).fit();
             } else {
-                resolve(in, setting, ruling, work);
+                resolve(in, around, ruling, work);
             }
         });
     }
 
-    private void resolve(Line in, Setting setting, RulingChords ruling, Work work) {
+    private void resolve(Line in, Surroundings around, RulingChords ruling, Work work) {
         Map<Long, Boolean> chosen = new HashMap<>();
         ways.forEach(way -> chosen.put(way.note(), way.up()));
         for (Note note : in.notes()) {
-            Optional<Clashes.Clash> clash = setting.picked().contains(note) ? Clashes.of(note, ruling, setting.time())
+            Optional<Clashes.Clash> clash = around.picked().contains(note) ? Clashes.of(note, ruling, around.time())
                     : Optional.empty();
             if (clash.isEmpty()) {
                 work.keep(note);
@@ -138,7 +138,7 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
     /** One fitting of a whole line. */
     private final class Fitting {
         private final List<Note> notes;
-        private final Setting setting;
+        private final Surroundings around;
         private final RulingChords ruling;
         private final Work work;
         private final Chordless chordless;
@@ -148,12 +148,12 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
         private final boolean[] strong;
         private final boolean[] leftByHand;
 
-        Fitting(Line in, Setting setting, RulingChords ruling, Work work) {
+        Fitting(Line in, Surroundings around, RulingChords ruling, Work work) {
             this.notes = in.notes();
-            this.setting = setting;
+            this.around = around;
             this.ruling = ruling;
             this.work = work;
-            this.chordless = new Chordless(source.gaps(), setting);
+            this.chordless = new Chordless(source.gaps(), around);
             this.low = new int[notes.size()];
             this.high = new int[notes.size()];
             this.strong = new boolean[notes.size()];
@@ -189,18 +189,18 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
             low[i] = note.pitch();
             high[i] = note.pitch();
             int chord = ruling.over(note);
-            if (!setting.picked().contains(note) || chord == RulingChords.NONE && source.gaps() == Gaps.LEAVE) {
+            if (!around.picked().contains(note) || chord == RulingChords.NONE && source.gaps() == Gaps.LEAVE) {
                 return;
             }
-            PitchClassSet allowed = setting.fence().at(note.start());
+            PitchClassSet allowed = around.fence().at(note.start());
             if (chord != RulingChords.NONE) {
-                strong[i] = BeatPlace.of(note.start(), setting.time()).isStrong();
+                strong[i] = BeatPlace.of(note.start(), around.time()).isStrong();
                 allowed = strong[i] ? ruling.notes(chord) : allowed.union(ruling.notes(chord));
             }
-            if (allowed.containsPitch(note.pitch()) || !strong[i] && setting.fence().isAllowedByHand(note)) {
+            if (allowed.containsPitch(note.pitch()) || !strong[i] && around.fence().isAllowedByHand(note)) {
                 return;
             }
-            leftByHand[i] = setting.left().contains(note);
+            leftByHand[i] = around.left().contains(note);
             if (leftByHand[i]) {
                 return;
             }

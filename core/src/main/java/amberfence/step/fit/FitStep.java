@@ -4,7 +4,7 @@ import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
@@ -25,12 +25,12 @@ public interface FitStep extends Step {
      *
      * @param fitting puts every note of the line into the books
      */
-    default Outcome underChords(Line in, Setting setting, BiConsumer<RulingChords, Work> fitting) {
-        if (setting.isDrums()) {
+    default Outcome underChords(Line in, Surroundings around, BiConsumer<RulingChords, Work> fitting) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        Work work = new Work(in, setting);
-        RulingChords ruling = source().ruling(setting);
+        Work work = new Work(in, around);
+        RulingChords ruling = source().ruling(around);
         if (ruling.isEmpty()) {
             work.find(source().missing());
             in.notes().forEach(work::keep);

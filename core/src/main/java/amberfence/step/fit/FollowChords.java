@@ -6,7 +6,7 @@ import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -106,13 +106,13 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        return underChords(in, setting, (ruling, work) -> {
+    public Outcome apply(Line in, Surroundings around) {
+        return underChords(in, around, (ruling, work) -> {
             if (figure.isOwnNotes() ? in.isEmpty() : figure.isEmpty()) {
                 work.find(new Finding.NoFigure());
                 in.notes().forEach(work::keep);
             } else {
-                new FigurePlayer(this, in, setting, ruling, work).play();
+                new FigurePlayer(this, in, around, ruling, work).play();
             }
         });
     }

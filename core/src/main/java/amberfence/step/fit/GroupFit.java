@@ -4,7 +4,7 @@ import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Note;
 import amberfence.step.Finding;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.HeldNotes.Piece;
 import amberfence.theory.NearestVoicing;
@@ -29,7 +29,7 @@ final class GroupFit {
 
     private final boolean bass;
     private final RulingChords ruling;
-    private final Setting setting;
+    private final Surroundings around;
     private final Work work;
     private final List<Piece> pieces = new ArrayList<>();
     /** Notes that are not to be moved, and pieces whose pitch is found, while they may still sound. */
@@ -39,10 +39,10 @@ final class GroupFit {
     private final Map<Question, List<Integer>> answers = new HashMap<>();
     private int[] pitches = new int[0];
 
-    GroupFit(boolean bass, RulingChords ruling, Setting setting, Work work) {
+    GroupFit(boolean bass, RulingChords ruling, Surroundings around, Work work) {
         this.bass = bass;
         this.ruling = ruling;
-        this.setting = setting;
+        this.around = around;
         this.work = work;
     }
 
@@ -86,7 +86,7 @@ final class GroupFit {
     /** What is struck together under one chord. */
     private List<List<Piece>> groups() {
         List<List<Piece>> groups = new ArrayList<>();
-        long reach = Math.max(1, Strokes.together(setting.time()));
+        long reach = Math.max(1, Strokes.together(around.time()));
         for (int from = 0; from < pieces.size();) {
             int to = from + 1;
             while (to < pieces.size() && pieces.get(to).chord() == pieces.get(from).chord()
@@ -121,7 +121,7 @@ final class GroupFit {
         while (nextFixed < fixed.size() && fixed.get(nextFixed).start() <= first.start()) {
             sounding.add(fixed.get(nextFixed++));
         }
-        sounding.removeIf(note -> note.end() <= first.start() + Strokes.together(setting.time()));
+        sounding.removeIf(note -> note.end() <= first.start() + Strokes.together(around.time()));
         Set<Integer> taken = new TreeSet<>();
         sounding.forEach(note -> taken.add(note.pitch()));
         int chord = group.get(0).chord();

@@ -5,7 +5,7 @@ import amberfence.song.Line;
 import amberfence.song.Progression;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -105,16 +105,16 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        Work work = new Work(in, setting);
-        RulingChords ruling = way == Way.CHORD ? source.ruling(setting) : new RulingChords(Progression.EMPTY, true, setting.time());
+        Work work = new Work(in, around);
+        RulingChords ruling = way == Way.CHORD ? source.ruling(around) : new RulingChords(Progression.EMPTY, true, around.time());
         if (way == Way.CHORD && ruling.isEmpty()) {
             work.find(source.missing());
         }
-        new HarmonyWriter(this, in, setting, ruling, work).write();
+        new HarmonyWriter(this, in, around, ruling, work).write();
         return work.outcome();
     }
 }

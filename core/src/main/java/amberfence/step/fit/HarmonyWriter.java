@@ -5,7 +5,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.Harmony.Way;
 import amberfence.step.move.DegreeWords;
@@ -28,7 +28,7 @@ final class HarmonyWriter {
 
     private final Harmony step;
     private final Line in;
-    private final Setting setting;
+    private final Surroundings around;
     private final RulingChords ruling;
     private final Work work;
     private final KeyLadders ladders;
@@ -45,13 +45,13 @@ final class HarmonyWriter {
         }
     }
 
-    HarmonyWriter(Harmony step, Line in, Setting setting, RulingChords ruling, Work work) {
+    HarmonyWriter(Harmony step, Line in, Surroundings around, RulingChords ruling, Work work) {
         this.step = step;
         this.in = in;
-        this.setting = setting;
+        this.around = around;
         this.ruling = ruling;
         this.work = work;
-        this.ladders = new KeyLadders(setting.fence());
+        this.ladders = new KeyLadders(around.fence());
     }
 
     void write() {
@@ -62,9 +62,9 @@ final class HarmonyWriter {
             if (step.noCrossing()) {
                 listen(note);
             }
-            if (setting.picked().contains(note) && setting.left().contains(note)) {
+            if (around.picked().contains(note) && around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
-            } else if (setting.isFree(note)) {
+            } else if (around.isFree(note)) {
                 harmonize(note);
             } else {
                 work.keep(note);

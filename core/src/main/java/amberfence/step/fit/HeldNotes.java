@@ -4,7 +4,7 @@ import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Note;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,10 +26,10 @@ final class HeldNotes {
     private final long shortest;
     private int count;
 
-    HeldNotes(Held held, RulingChords ruling, Setting setting) {
+    HeldNotes(Held held, RulingChords ruling, Surroundings around) {
         this.held = held;
         this.ruling = ruling;
-        this.shortest = Math.max(1, Strokes.together(setting.time()));
+        this.shortest = Math.max(1, Strokes.together(around.time()));
     }
 
     /** The pieces of a note over which a chord rules. No piece is shorter than a thirty-second. */

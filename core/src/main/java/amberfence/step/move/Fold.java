@@ -5,7 +5,7 @@ import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -48,11 +48,11 @@ public record Fold(int lowest, int highest) implements Step {
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        Work work = new Work(in, setting);
+        Work work = new Work(in, around);
         for (Note note : in.notes()) {
             int octaves = note.pitch() < lowest ? (lowest - note.pitch() + OCTAVE - 1) / OCTAVE
                     : note.pitch() > highest ? -((note.pitch() - highest + OCTAVE - 1) / OCTAVE) : 0;

@@ -7,7 +7,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -37,22 +37,22 @@ public record Mirror(int axis, boolean byDegrees) implements Step {
 
     /** About the first note. */
     @Override
-    public Mirror fitted(Line line, Setting setting) {
+    public Mirror fitted(Line line, Surroundings around) {
         return line.isEmpty() ? this : new Mirror(line.notes().get(0).pitch(), byDegrees);
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        Work work = new Work(in, setting);
-        KeyLadders ladders = new KeyLadders(setting.fence());
+        Work work = new Work(in, around);
+        KeyLadders ladders = new KeyLadders(around.fence());
         for (Note note : in.notes()) {
             int wanted = byDegrees ? tonal(note.pitch(), ladders.at(note)) : 2 * axis - note.pitch();
             int taken = Octaves.within(wanted);
             work.change(note, note.withPitch(taken), new Reason.Mirrored(axis));
-            if (taken != wanted && setting.isFree(note)) {
+            if (taken != wanted && around.isFree(note)) {
                 work.find(new Finding.OctaveBack(note, taken));
             }
         }

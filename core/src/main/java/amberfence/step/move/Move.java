@@ -5,7 +5,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -43,24 +43,24 @@ public record Move(Unit by, int amount) implements Step {
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
         List<Note> notes = in.notes();
-        KeyLadders ladders = new KeyLadders(setting.fence());
+        KeyLadders ladders = new KeyLadders(around.fence());
         int[] targets = new int[notes.size()];
         Note first = null;
         int beyond = 0;
         for (int i = 0; i < targets.length; i++) {
             Note note = notes.get(i);
             targets[i] = target(note, ladders);
-            if (setting.isFree(note) && !Range.PITCH.contains(targets[i])) {
+            if (around.isFree(note) && !Range.PITCH.contains(targets[i])) {
                 first = first == null ? note : first;
                 beyond++;
             }
         }
-        Work work = new Work(in, setting);
+        Work work = new Work(in, around);
         for (int i = 0; i < targets.length; i++) {
             Note note = notes.get(i);
             if (beyond > 0 || !Range.PITCH.contains(targets[i])) {

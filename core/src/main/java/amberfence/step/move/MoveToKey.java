@@ -5,7 +5,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -56,22 +56,22 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
 
     /** To the minor key on the same tonic, or the major one of a minor key. */
     @Override
-    public MoveToKey fitted(Line line, Setting setting) {
-        Key own = setting.fence().keyAt(line.isEmpty() ? 0 : line.notes().get(0).start());
+    public MoveToKey fitted(Line line, Surroundings around) {
+        Key own = around.fence().keyAt(line.isEmpty() ? 0 : line.notes().get(0).start());
         return new MoveToKey(from, KeyKin.PARALLEL_MINOR.of(own).or(() -> KeyKin.PARALLEL_MAJOR.of(own)).orElse(to), way);
     }
 
     @Override
-    public Setting following(Setting setting) {
-        return setting.withKey(to);
+    public Surroundings following(Surroundings around) {
+        return around.withKey(to);
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums()) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums()) {
             return Work.drums(in);
         }
-        return new Moving(in, setting).outcome();
+        return new Moving(in, around).outcome();
     }
 
     /** Semitones that a tonic moves by. */
@@ -88,7 +88,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
     private final class Moving {
         private final Line line;
         private final List<Note> notes;
-        private final Setting setting;
+        private final Surroundings around;
         private final KeyLadders ladders;
         private final KeyLadder target = KeyLadder.of(to);
         private final PitchClassSet inside = to.pitchClasses();
@@ -96,24 +96,24 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
         private final int[] high;
         private final boolean[] byDegree;
 
-        Moving(Line line, Setting setting) {
+        Moving(Line line, Surroundings around) {
             this.line = line;
             this.notes = line.notes();
-            this.setting = setting;
-            this.ladders = new KeyLadders(setting.fence());
+            this.around = around;
+            this.ladders = new KeyLadders(around.fence());
             this.low = new int[notes.size()];
             this.high = new int[notes.size()];
             this.byDegree = new boolean[notes.size()];
         }
 
         private Key start(Note note) {
-            return from.orElseGet(() -> setting.fence().keyAt(note.start()));
+            return from.orElseGet(() -> around.fence().keyAt(note.start()));
         }
 
         Outcome outcome() {
             // What keeps its degree is settled; what has none in the new scale is weighed with it, line by line.
             Note[] shifted = new Note[notes.size()];
-            Work work = new Work(line, setting);
+            Work work = new Work(line, around);
             for (int i = 0; i < notes.size(); i++) {
                 shifted[i] = placed(i, work);
             }
@@ -129,7 +129,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
         /** Finds the candidates of a note, and returns the note as it would be if everything only moved by the tonics. */
         private Note placed(int i, Work work) {
             Note note = notes.get(i);
-            if (!setting.isFree(note)) {
+            if (!around.isFree(note)) {
                 low[i] = note.pitch();
                 high[i] = note.pitch();
                 return note;

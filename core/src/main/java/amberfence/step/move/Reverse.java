@@ -4,7 +4,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -29,13 +29,13 @@ public record Reverse(What what) implements Step {
             .choice("what", "what is turned round", What.class, Reverse::what, (step, what) -> new Reverse(what));
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        if (setting.isDrums() && what == What.PITCHES) {
+    public Outcome apply(Line in, Surroundings around) {
+        if (around.isDrums() && what == What.PITCHES) {
             return Work.drums(in);
         }
-        Work work = new Work(in, setting);
-        List<Note> picked = setting.picked().in(in);
-        in.notes().stream().filter(note -> !setting.picked().contains(note)).forEach(work::keep);
+        Work work = new Work(in, around);
+        List<Note> picked = around.picked().in(in);
+        in.notes().stream().filter(note -> !around.picked().contains(note)).forEach(work::keep);
         if (what == What.PITCHES) {
             for (int i = 0; i < picked.size(); i++) {
                 Note note = picked.get(i);

@@ -39,7 +39,7 @@ public sealed interface Condition {
     record Inside() implements Condition {
         @Override
         public boolean holds(int index, PickedLine line) {
-            return line.setting().fence().isInside(line.note(index));
+            return line.around().fence().isInside(line.note(index));
         }
 
         @Override
@@ -52,7 +52,7 @@ public sealed interface Condition {
     record Outside() implements Condition {
         @Override
         public boolean holds(int index, PickedLine line) {
-            return !line.setting().fence().isInside(line.note(index));
+            return !line.around().fence().isInside(line.note(index));
         }
 
         @Override
@@ -66,7 +66,7 @@ public sealed interface Condition {
         @Override
         public boolean holds(int index, PickedLine line) {
             Note note = line.note(index);
-            PitchClass tonic = line.setting().fence().keyAt(note.start()).tonic().pitchClass();
+            PitchClass tonic = line.around().fence().keyAt(note.start()).tonic().pitchClass();
             return PitchClass.of(note.pitch()).equals(tonic.plus(degree.semitones()));
         }
 
@@ -81,7 +81,7 @@ public sealed interface Condition {
         @Override
         public boolean holds(int index, PickedLine line) {
             Note note = line.note(index);
-            return line.setting().chords().at(note.start()).containsPitch(note.pitch());
+            return line.around().chords().at(note.start()).containsPitch(note.pitch());
         }
 
         @Override
@@ -120,7 +120,7 @@ public sealed interface Condition {
 
         @Override
         public boolean holds(int index, PickedLine line) {
-            BeatPlace found = BeatPlace.of(line.note(index).start(), line.setting().time());
+            BeatPlace found = BeatPlace.of(line.note(index).start(), line.around().time());
             return switch (place) {
                 case STRONG -> found.isStrong();
                 case BEAT -> found != BeatPlace.OFF;
@@ -145,7 +145,7 @@ public sealed interface Condition {
     record LengthBetween(Optional<Grid> least, Optional<Grid> most) implements Condition {
         @Override
         public boolean holds(int index, PickedLine line) {
-            int resolution = line.setting().time().ticksPerQuarter();
+            int resolution = line.around().time().ticksPerQuarter();
             long length = line.note(index).length();
             return least.filter(grid -> 8 * length < 7 * grid.ticks(resolution)).isEmpty()
                     && most.filter(grid -> length > grid.ticks(resolution)).isEmpty();

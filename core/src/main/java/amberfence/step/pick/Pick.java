@@ -3,7 +3,7 @@ package amberfence.step.pick;
 import amberfence.song.Line;
 import amberfence.song.NoteSet;
 import amberfence.step.NoteChoice;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.TextLimit;
 import java.util.ArrayList;
@@ -25,7 +25,7 @@ public sealed interface Pick extends NoteChoice {
     /** These notes and no others, whatever becomes of them. */
     record Frozen(NoteSet notes) implements Pick {
         @Override
-        public NoteSet choose(Line line, Setting setting) {
+        public NoteSet choose(Line line, Surroundings around) {
             return notes;
         }
 
@@ -93,8 +93,8 @@ public sealed interface Pick extends NoteChoice {
         }
 
         @Override
-        public NoteSet choose(Line line, Setting setting) {
-            PickedLine picked = new PickedLine(line, setting);
+        public NoteSet choose(Line line, Surroundings around) {
+            PickedLine picked = new PickedLine(line, around);
             List<Long> ids = new ArrayList<>();
             for (int i = 0; i < line.size(); i++) {
                 if (holds(i, picked) != turned) {

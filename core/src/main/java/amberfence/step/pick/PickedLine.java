@@ -3,32 +3,32 @@ package amberfence.step.pick;
 import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import java.util.List;
 
 /** A line with what conditions ask about it; each fact is worked out when it is first asked for. */
 public final class PickedLine {
     private final Line line;
     private final List<Note> notes;
-    private final Setting setting;
+    private final Surroundings around;
     private int[] lower;
     private int[] higher;
     private int[] lowest;
     private int[] onsets;
     private int[] next;
 
-    PickedLine(Line line, Setting setting) {
+    PickedLine(Line line, Surroundings around) {
         this.line = line;
         this.notes = line.notes();
-        this.setting = setting;
+        this.around = around;
     }
 
     Note note(int index) {
         return notes.get(index);
     }
 
-    Setting setting() {
-        return setting;
+    Surroundings around() {
+        return around;
     }
 
     /** How many notes that sound together with this one are lower. */

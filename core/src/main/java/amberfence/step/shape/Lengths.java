@@ -6,7 +6,7 @@ import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.Reason.LengthCause;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -66,10 +66,10 @@ public record Lengths(How how, long amount) implements Step {
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        Work work = new Work(in, setting);
+    public Outcome apply(Line in, Surroundings around) {
+        Work work = new Work(in, around);
         if (how == How.FILL) {
-            fill(in, setting, work);
+            fill(in, around, work);
             return work.outcome();
         }
         int[] next = how == How.SHARE || how == How.OFFSET ? null : Overlaps.next(in);
@@ -111,10 +111,10 @@ public record Lengths(How how, long amount) implements Step {
         };
     }
 
-    private void fill(Line in, Setting setting, Work work) {
+    private void fill(Line in, Surroundings around, Work work) {
         List<Note> picked = new ArrayList<>();
         for (Note note : in.notes()) {
-            if (setting.picked().contains(note)) {
+            if (around.picked().contains(note)) {
                 picked.add(note);
             } else {
                 work.keep(note);

@@ -6,7 +6,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
@@ -49,9 +49,9 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
     }
 
     @Override
-    public Outcome apply(Line in, Setting setting) {
-        GridLines lines = new GridLines(setting.time(), grid, swing);
-        Work work = new Work(in, setting);
+    public Outcome apply(Line in, Surroundings around) {
+        GridLines lines = new GridLines(around.time(), grid, swing);
+        Work work = new Work(in, around);
         for (Note note : in.notes()) {
             long start = ends == Ends.ENDS ? note.start() : drawn(note.start(), lines.nearest(note.start()));
             long end = ends == Ends.STARTS ? start + note.length() : drawn(note.end(), end(note, start, lines));

@@ -13,7 +13,7 @@ import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.StepWords;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
@@ -80,11 +80,11 @@ final class Bringing {
     }
 
     Outcome outcome() {
-        return step.apply(line, setting());
+        return step.apply(line, around());
     }
 
-    Setting setting() {
-        return Setting.of(Fence.of(KeyPlan.of(key), allowed).along(TIME), TIME, role, chords).withNotes(NoteSet.ALL, left);
+    Surroundings around() {
+        return Surroundings.of(Fence.of(KeyPlan.of(key), allowed).along(TIME), TIME, role, chords).withNotes(NoteSet.ALL, left);
     }
 
     Bringing gives(String text) {

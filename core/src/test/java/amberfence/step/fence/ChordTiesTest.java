@@ -13,7 +13,7 @@ import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.PartResult;
 import amberfence.step.Reason;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.step.Standing;
 import amberfence.theory.Chord;
 import amberfence.theory.PitchClassSet;
@@ -26,7 +26,7 @@ class ChordTiesTest {
         Song song = LanternFerry.plain();
         Part tune = song.parts().get(0);
         BringInside step = BringInside.USUAL.withTieBreak(TieBreak.CHORD);
-        var outcome = step.apply(tune.line(), Setting.of(song, tune));
+        var outcome = step.apply(tune.line(), Surroundings.of(song, tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
         assertThat(outcome.changes().get(0).reason()).isEqualTo(new Reason.TieChordNote(67, 65));
     }

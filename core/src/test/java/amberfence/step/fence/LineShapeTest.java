@@ -170,11 +170,11 @@ class LineShapeTest {
             });
         }
         assertThat(Line.of(replayed)).as("the changes tell all").isEqualTo(outcome.out());
-        assertThat(outcome.out().notes()).allMatch(note -> bringing.setting().fence().isInside(note));
-        Outcome again = Bringing.bringing(outcome.out()).in(bringing.setting().fence().keyAt(0).plainText()).outcome();
+        assertThat(outcome.out().notes()).allMatch(note -> bringing.around().fence().isInside(note));
+        Outcome again = Bringing.bringing(outcome.out()).in(bringing.around().fence().keyAt(0).plainText()).outcome();
         assertThat(again.changes()).as("inside twice is inside once").isEmpty();
         assertThat(outcome.changes()).hasSize((int) in.notes().stream()
-                .filter(note -> !bringing.setting().fence().isInside(note)).count());
+                .filter(note -> !bringing.around().fence().isInside(note)).count());
     }
 
     @Test

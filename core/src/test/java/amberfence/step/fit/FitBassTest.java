@@ -79,11 +79,11 @@ class FitBassTest {
     @Test
     void staysInItsRangeWhichFitsTheLine() {
         doing(PLAIN.withRange(40, 51)).under("| C | D |").on("C2:8 C2:8").gives("C3:8 D3:8");
-        FitBass fitted = (FitBass) FitBass.USUAL.fitted(LineText.parse("E1 G2", 240, 0, 1), doing(PLAIN).setting());
+        FitBass fitted = (FitBass) FitBass.USUAL.fitted(LineText.parse("E1 G2", 240, 0, 1), doing(PLAIN).around());
         assertThat(fitted.lowest()).isEqualTo(28);
         assertThat(fitted.highest()).isEqualTo(48);
         assertThatThrownBy(() -> PLAIN.withRange(40, 50)).hasMessageContaining("twelve notes");
-        assertThat(((FitBass) FitBass.USUAL.fitted(LineText.parse("G9", 240, 0, 1), doing(PLAIN).setting())).highest())
+        assertThat(((FitBass) FitBass.USUAL.fitted(LineText.parse("G9", 240, 0, 1), doing(PLAIN).around())).highest())
                 .isEqualTo(127);
     }
 

@@ -37,7 +37,7 @@ class FitMelodyTest {
     void strongBeatsOverATwoFiveOneTakeTheTableOfChordTones() {
         Map<Integer, List<Integer>> table = Map.of(0, List.of(2, 5, 9, 0), 1, List.of(7, 11, 2, 5), 2, List.of(0, 4, 7, 11));
         for (int pitch = 55; pitch < 80; pitch++) {
-            String name = Doing.doing(FitMelody.USUAL).setting().fence().spellingAt(0).pitch(pitch).plainText();
+            String name = Doing.doing(FitMelody.USUAL).around().fence().spellingAt(0).pitch(pitch).plainText();
             var line = doing(FitMelody.USUAL).under("| Dm7 | G7 | Cmaj7 |").on((name + ":4 r:4 ").repeat(3)).outcome().out().notes();
             for (int bar = 0; bar < 3; bar++) {
                 assertThat(table.get(bar)).contains(line.get(bar).pitch() % 12);
@@ -56,7 +56,7 @@ class FitMelodyTest {
     @Test
     void whatIsHeldForAMainBeatClashesOffTheBeatToo() {
         assertThat(doing(CLASHES).under("| C |").on("E4:3 F4:2").outcome().kept()).hasSize(1);
-        assertThat(doing(CLASHES).under("| C |").on("E4:3 D4:2").outcome().kept()).as("a tone above rubs only on the beat").isEmpty();
+        assertThat(doing(CLASHES).under("| C |").on("E4:3 D4:2").outcome().kept()).as("a tone above clashes only on the beat").isEmpty();
     }
 
     @Test

@@ -14,7 +14,7 @@ import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.TimeMap;
 import amberfence.step.Outcome;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKinds;
 import amberfence.theory.Key;
@@ -60,8 +60,8 @@ class FittingByTimeTest {
         return Line.of(notes);
     }
 
-    private static Setting setting(Progression chords) {
-        return Setting.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(TIME), TIME, Role.CHORDS, SoundingChords.NONE)
+    private static Surroundings around(Progression chords) {
+        return Surroundings.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(TIME), TIME, Role.CHORDS, SoundingChords.NONE)
                 .withProgression(chords);
     }
 
@@ -79,8 +79,8 @@ class FittingByTimeTest {
         for (int round = 0; round < ROUNDS; round++) {
             Progression chords = chords();
             Line part = part(6);
-            Setting setting = setting(chords);
-            Outcome outcome = FitChords.USUAL.withBass(random.nextBoolean()).apply(part, setting);
+            Surroundings around = around(chords);
+            Outcome outcome = FitChords.USUAL.withBass(random.nextBoolean()).apply(part, around);
             RulingChords ruling = new RulingChords(chords, true, TIME);
             for (Note note : outcome.out().notes()) {
                 assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).as("%s over %s", note,
@@ -95,7 +95,7 @@ class FittingByTimeTest {
         for (int round = 0; round < ROUNDS; round++) {
             Progression chords = chords();
             Line part = part(3);
-            Outcome outcome = FitChords.USUAL.withHeld(Held.RESTRIKE).apply(part, setting(chords));
+            Outcome outcome = FitChords.USUAL.withHeld(Held.RESTRIKE).apply(part, around(chords));
             RulingChords ruling = new RulingChords(chords, true, TIME);
             assertThat(outcome.out().notes().stream().mapToLong(Note::length).sum())
                     .isEqualTo(part.notes().stream().mapToLong(Note::length).sum());
@@ -103,7 +103,7 @@ class FittingByTimeTest {
             for (Note note : outcome.out().notes()) {
                 assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).isTrue();
             }
-            Outcome split = FitChords.USUAL.withHeld(Held.SPLIT).apply(part, setting(chords));
+            Outcome split = FitChords.USUAL.withHeld(Held.SPLIT).apply(part, around(chords));
             assertThat(split.out().size()).isBetween(part.size(), outcome.out().size());
         }
     }
@@ -115,7 +115,7 @@ class FittingByTimeTest {
             Progression chords = chords();
             Line part = part(1);
             FitBass step = plain.withVariety(random.nextInt(101)).withSeed(random.nextInt());
-            Outcome outcome = step.apply(part, setting(chords));
+            Outcome outcome = step.apply(part, around(chords));
             RulingChords ruling = new RulingChords(chords, true, TIME);
             for (Note note : outcome.out().notes()) {
                 int chord = ruling.over(note);
@@ -134,12 +134,12 @@ class FittingByTimeTest {
         FitBass free = FitBass.USUAL.withBetween(new FitBass.Between(true, true, true)).withVariety(90);
         for (int round = 0; round < ROUNDS; round++) {
             Progression chords = chords();
-            Setting setting = setting(chords);
-            Line line = free.withSeed(round).apply(part(1), setting).out();
+            Surroundings around = around(chords);
+            Line line = free.withSeed(round).apply(part(1), around).out();
             RulingChords ruling = new RulingChords(chords, true, TIME);
             for (int i = 0; i < line.size(); i++) {
                 Note note = line.notes().get(i);
-                PitchClassSet allowed = ruling.notes(ruling.over(note)).union(setting.fence().at(note.start()));
+                PitchClassSet allowed = ruling.notes(ruling.over(note)).union(around.fence().at(note.start()));
                 boolean leads = i + 1 < line.size() && Math.abs(line.notes().get(i + 1).pitch() - note.pitch()) == 1;
                 assertThat(allowed.containsPitch(note.pitch()) || leads).isTrue();
             }
@@ -151,12 +151,12 @@ class FittingByTimeTest {
         for (int round = 0; round < ROUNDS; round++) {
             Progression chords = chords();
             Line part = part(1);
-            Setting setting = setting(chords);
-            Outcome outcome = FitMelody.USUAL.apply(part, setting);
+            Surroundings around = around(chords);
+            Outcome outcome = FitMelody.USUAL.apply(part, around);
             RulingChords ruling = new RulingChords(chords, true, TIME);
             for (Note note : outcome.out().notes()) {
                 PitchClassSet chord = ruling.notes(ruling.over(note));
-                assertThat((BeatPlace.of(note.start(), TIME).isStrong() ? chord : chord.union(setting.fence().at(0)))
+                assertThat((BeatPlace.of(note.start(), TIME).isStrong() ? chord : chord.union(around.fence().at(0)))
                         .containsPitch(note.pitch())).isTrue();
             }
             sameRhythm(part, outcome.out());

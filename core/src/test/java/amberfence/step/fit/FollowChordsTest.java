@@ -75,7 +75,7 @@ class FollowChordsTest {
         for (int round = 0; round < 300; round++) {
             StringBuilder text = new StringBuilder();
             for (int i = 0; i < 6; i++) {
-                text.append(doing(OVER_C).setting().fence().spellingAt(0).pitch(40 + random.nextInt(45)).plainText()).append(' ');
+                text.append(doing(OVER_C).around().fence().spellingAt(0).pitch(40 + random.nextInt(45)).plainText()).append(' ');
             }
             String chord = chords[random.nextInt(chords.length)];
             Count count = Count.values()[random.nextInt(2)];

@@ -65,7 +65,7 @@ class MoveToKeyTest {
 
     @Test
     void theStepsThatFollowWorkInTheNewKey() {
-        assertThat(to("F minor").following(doing(to("F minor")).setting()).fence().keyAt(0)).isEqualTo(Key.parse("F minor"));
+        assertThat(to("F minor").following(doing(to("F minor")).around()).fence().keyAt(0)).isEqualTo(Key.parse("F minor"));
     }
 
     @Test

@@ -15,7 +15,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.SourceFile;
 import amberfence.song.TimeMap;
-import amberfence.step.Setting;
+import amberfence.step.Surroundings;
 import amberfence.theory.Key;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -29,9 +29,9 @@ class PickTest {
 
     private static List<Long> picked(String rule, String notes) {
         Line line = LineText.parse(notes, 240, 0, 1);
-        Setting setting = Setting.of(Fence.of(KeyPlan.of(Key.parse("D dorian"))).along(TIME), TIME, Role.CHORDS,
+        Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(Key.parse("D dorian"))).along(TIME), TIME, Role.CHORDS,
                 SoundingChords.NONE);
-        return Pick.parse(rule).choose(line, setting).ids();
+        return Pick.parse(rule).choose(line, around).ids();
     }
 
     private static final String CHORDS = "[C4 E4 G4] [D4 A4] B4";
@@ -66,9 +66,9 @@ class PickTest {
                 Part.of(1, "chords", Role.CHORDS, -1, 1, LineText.parse("[C3 E3 G3]:2 [F3 A3 C4]:2", 240, 1, 5))),
                 SourceFile.none(480), 20);
         Part tune = song.part(0);
-        assertThat(Pick.parse("chord note").choose(tune.line(), Setting.of(song, tune)).ids()).containsExactly(1L, 4L);
+        assertThat(Pick.parse("chord note").choose(tune.line(), Surroundings.of(song, tune)).ids()).containsExactly(1L, 4L);
         Line late = Line.of(List.of(new Note(1, 0, 250, 60, 80, 0, 64), new Note(2, 240, 200, 62, 80, 0, 64)));
-        assertThat(Pick.parse("overlapping").choose(late, Setting.of(song, tune)).ids()).containsExactly(1L);
+        assertThat(Pick.parse("overlapping").choose(late, Surroundings.of(song, tune)).ids()).containsExactly(1L);
     }
 
     @ParameterizedTest
@@ -92,15 +92,15 @@ class PickTest {
 
     @Test
     void aRuleAdaptsWhenNotesChangeAndFrozenNotesDoNot() {
-        Setting setting = Setting.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(TIME), TIME, Role.CHORDS,
+        Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(Key.parse("C major"))).along(TIME), TIME, Role.CHORDS,
                 SoundingChords.NONE);
         Line before = LineText.parse("[C4 E4]", 240, 0, 1);
         Line after = Line.of(List.of(before.notes().get(0).withPitch(67), before.notes().get(1)));
-        assertThat(Pick.parse("lowest").choose(before, setting).ids()).containsExactly(1L);
-        assertThat(Pick.parse("lowest").choose(after, setting).ids()).containsExactly(2L);
+        assertThat(Pick.parse("lowest").choose(before, around).ids()).containsExactly(1L);
+        assertThat(Pick.parse("lowest").choose(after, around).ids()).containsExactly(2L);
         Pick frozen = new Pick.Frozen(NoteSet.of(List.of(1L)));
-        assertThat(frozen.choose(after, setting).ids()).containsExactly(1L);
-        assertThat(frozen.renamed(id -> id + 10).choose(after, setting).ids()).containsExactly(11L);
+        assertThat(frozen.choose(after, around).ids()).containsExactly(1L);
+        assertThat(frozen.renamed(id -> id + 10).choose(after, around).ids()).containsExactly(11L);
         assertThat(frozen.text()).isEqualTo("1 note");
     }
 }

@@ -26,39 +26,39 @@ import amberfence.theory.Key;
  * @param picked the notes that the step may change; the others are there to be looked at
  * @param left notes among the picked that stay as they are, decided by hand
  */
-public record Setting(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
+public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
                       int channel, long slot, NoteSet picked, NoteSet left) {
     /** The surroundings of a step that may change every note. */
-    public static Setting of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Setting(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE);
+    public static Surroundings of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
+        return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE);
     }
 
     /** What surrounds a part in its song. */
-    public static Setting of(Song song, Part part) {
+    public static Surroundings of(Song song, Part part) {
         return SongResults.of(song).surroundings(part);
     }
 
-    public Setting withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Setting(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft);
+    public Surroundings withNotes(NoteSet newPicked, NoteSet newLeft) {
+        return new Surroundings(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft);
     }
 
     /** The surroundings of the step in one place of the list. */
-    Setting withSlot(long newSlot) {
-        return new Setting(fence, time, role, chords, progression, others, channel, newSlot, picked, left);
+    Surroundings withSlot(long newSlot) {
+        return new Surroundings(fence, time, role, chords, progression, others, channel, newSlot, picked, left);
     }
 
-    public Setting withRole(Role newRole) {
-        return new Setting(fence, time, newRole, chords, progression, others, channel, slot, picked, left);
+    public Surroundings withRole(Role newRole) {
+        return new Surroundings(fence, time, newRole, chords, progression, others, channel, slot, picked, left);
     }
 
     /** The same with other chords in the progression. */
-    public Setting withProgression(Progression newProgression) {
-        return new Setting(fence, time, role, chords, newProgression, others, channel, slot, picked, left);
+    public Surroundings withProgression(Progression newProgression) {
+        return new Surroundings(fence, time, role, chords, newProgression, others, channel, slot, picked, left);
     }
 
     /** The same with one key from beginning to end. */
-    public Setting withKey(Key key) {
-        return new Setting(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left);
+    public Surroundings withKey(Key key) {
+        return new Surroundings(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left);
     }
 
     /** Whether the step may change a note. */
