@@ -107,7 +107,7 @@ final class Screenshots {
             }
             case "follow" -> {
                 Part kalimba = session.song().parts().get(3);
-                FollowChords follow = FollowChords.USUAL.withRegister(FollowChords.Register.CLIMBING);
+                FollowChords follow = FollowChords.USUAL.withRestart(FollowChords.Restart.CHORD).withRegister(FollowChords.Register.CLIMBING);
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
                         Surroundings.of(session.song(), kalimba))));
             }

@@ -56,7 +56,7 @@ class StepsOfMovingTest extends WindowTest {
     @Test
     void movesByDegrees() {
         long slot = add("move");
-        assertThat(moved(0)).isEqualTo(12);
+        assertThat(moved(0)).as("a semitone, until asked for more").isEqualTo(1);
         choose("move-by", 2);
         click("move-amount-more");
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “How far: 2”");

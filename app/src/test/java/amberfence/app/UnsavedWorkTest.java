@@ -120,7 +120,7 @@ class UnsavedWorkTest extends WindowTest {
         assertThat(appFolder.resolve("unsaved").resolve("set-aside").resolve("1-x-1.unsaved")).exists();
 
         Path broken = left("2-x-1", LanternFerry.song(), Optional.empty(), Optional.empty());
-        Files.writeString(broken, Files.readString(broken).replace("\"version\" : 1", "\"version\" : 99"));
+        Files.writeString(broken, Files.readString(broken).replaceAll("\"version\" : \\d+", "\"version\" : 99"));
         start(() -> { });
         click("offer-take-0");
         waitUntil(() -> text("offer-trouble").contains("newer Amber Fence"));

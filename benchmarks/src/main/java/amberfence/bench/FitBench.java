@@ -106,12 +106,12 @@ public class FitBench {
 
     @Benchmark
     public Outcome followWhole() {
-        return apply(FollowChords.USUAL.withBars(0).withHome("Cmaj7"), line);
+        return apply(FollowChords.USUAL.withRestart(FollowChords.Restart.CHORD).withBars(0).withHome("Cmaj7"), line);
     }
 
     @Benchmark
     public Outcome followFill() {
-        return apply(FollowChords.USUAL.withBars(1), line);
+        return apply(FollowChords.USUAL.withRestart(FollowChords.Restart.CHORD).withBars(1), line);
     }
 
     @Benchmark

@@ -120,7 +120,7 @@ final class FitOptions {
     @Option(names = "--follow", paramLabel = "HOW", description = "plays the first bar of the part through the chords: by member "
             + "or position")
     private void follow(Count count) {
-        planned.add(FollowChords.USUAL.withCount(count));
+        planned.add(FollowChords.USUAL.withRestart(FollowChords.Restart.CHORD).withCount(count));
         meant.add(Role.FIGURE);
     }
 

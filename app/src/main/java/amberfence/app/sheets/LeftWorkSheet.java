@@ -7,7 +7,6 @@ import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.List;
-import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -19,9 +18,11 @@ import javafx.scene.layout.VBox;
 /** Offers work that was not saved when windows ended: to take, to look at first, or to throw away. */
 public final class LeftWorkSheet {
     private static final double TALLEST = 380;
+    private static final double CARD = 120;
     private final UnsavedOffer offer;
     private final Runnable close;
     private final VBox rows = new VBox(10);
+    private final ScrollPane scroll = new ScrollPane(rows);
     private final Label trouble = Controls.label("", "alarm");
 
     private LeftWorkSheet(UnsavedOffer offer, Runnable close) {
@@ -43,10 +44,7 @@ public final class LeftWorkSheet {
             fill();
         });
         fill();
-        ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
-        // As tall as what is in it, up to a bound.
-        scroll.prefViewportHeightProperty().bind(Bindings.min(TALLEST, rows.heightProperty()));
         return new Sheet("left-work-sheet", Words.say("offer.title"), Words.say("offer.subtitle"), new VBox(10, trouble, scroll), 640,
                 close, Controls.button("offer-later", "offer.later", event -> close.run()));
     }
@@ -57,6 +55,7 @@ public final class LeftWorkSheet {
         for (int i = 0; i < items.size(); i++) {
             rows.getChildren().add(row(items.get(i), i));
         }
+        scroll.setPrefViewportHeight(Math.min(TALLEST, CARD * items.size()));
         if (items.isEmpty() && trouble.getText().isEmpty()) {
             close.run();
         }
@@ -75,12 +74,17 @@ public final class LeftWorkSheet {
                     item.throwAway();
                     fill();
                 }),
-                Controls.button("offer-look-" + index, "offer.look", event -> item.look(song -> show(song, seen))),
+                Controls.button("offer-look-" + index, "offer.look", event -> item.look(song -> look(song, seen))),
                 Controls.button("offer-take-" + index, "offer.take", event -> item.take(close), "primary"));
         buttons.setAlignment(Pos.CENTER_RIGHT);
         VBox row = new VBox(8, texts, buttons);
         row.getStyleClass().add("card");
         return row;
+    }
+
+    private void look(Song song, VBox seen) {
+        show(song, seen);
+        scroll.setPrefViewportHeight(TALLEST);
     }
 
     /** What is in the song: its parts, each with its outline. */

@@ -41,9 +41,9 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
         NOT, CHORD, BAR
     }
 
-    /** The first bar of the part is the figure. */
+    /** The first bar of the part is the figure, and goes on over the chords. */
     public static final FollowChords USUAL = new FollowChords(ChordSource.USUAL, Figure.OWN_NOTES, 1, "", Count.MEMBER,
-            Register.NEAR, Restart.CHORD, true, true);
+            Register.NEAR, Restart.NOT, true, true);
     public static final StepSchema<FollowChords> SCHEMA = FitStep.chords(StepSchema.of("follow-chords", "Follow chords", StepGroup.CHORDS,
             "Plays a short figure through the chords, by their members or by position.", USUAL).touching(Touch.PITCH, Touch.COUNT))
             .with("figure", "what is played: the first bars of the part, all of it once, or a figure that was drawn", SettingType.Kind.FIGURE,

@@ -40,8 +40,8 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
         CHORD
     }
 
-    /** A third above, in the scale. */
-    public static final Harmony USUAL = of(Way.SCALE, List.of(new HarmonyLine(3, true)));
+    /** A third above, in the scale, that does not cross the tune. */
+    public static final Harmony USUAL = of(Way.SCALE, List.of(new HarmonyLine(3, true))).withNoCrossing(true);
     public static final StepSchema<Harmony> SCHEMA = FitStep.chords(StepSchema.of("harmony", "Harmony", StepGroup.CHORDS,
             "Adds lines above or below: in the scale, exact, or to the chord.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
             .with("lines", "one or more intervals, each above or below", SettingType.Kind.LINES, (step, texts) -> step.lines.stream()

@@ -31,8 +31,8 @@ public record Move(Unit by, int amount) implements Step {
     }
 
     private static final Range AMOUNT = new Range("amount to move by", -127, 127);
-    /** An octave up. */
-    public static final Move USUAL = new Move(Unit.OCTAVES, 1);
+    /** A semitone up. */
+    public static final Move USUAL = new Move(Unit.SEMITONES, 1);
     public static final StepSchema<Move> SCHEMA = StepSchema.of("move", "Move", StepGroup.PITCH,
             "Moves notes by semitones, octaves or degrees of the scale.", USUAL).live().needingKey(step -> step.by == Unit.DEGREES)
             .choice("by", "what the amount counts", Unit.class, Move::by, (step, by) -> new Move(by, step.amount))
