@@ -16,12 +16,14 @@ import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fit.FitMelody;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -132,7 +134,7 @@ public final class ChangesView extends VBox {
         boolean before = updating;
         updating = true;
         if (fresh.size() > MANY || !fresh.equals(rows.getItems())) {
-            rows.getItems().setAll(fresh);
+            rows.setItems(FXCollections.observableList(new ArrayList<>(fresh)));
         } else {
             rows.refresh();
         }

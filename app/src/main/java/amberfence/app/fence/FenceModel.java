@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -229,7 +230,17 @@ final class FenceModel {
      * @param bars how many bars the song has
      */
     BitSet outsidePlaces(int bars, int shares) {
+        return outsidePlaces(trial(), bars, shares);
+    }
+
+    /** The same off the interface thread: {@code answer} takes it there. */
+    void askOutsidePlaces(int bars, int shares, Consumer<BitSet> answer) {
         Song song = trial();
+        session.computations().ask("outside places", song.parts().stream().mapToInt(part -> part.line().size()).sum(),
+                () -> outsidePlaces(song, bars, shares), answer);
+    }
+
+    private static BitSet outsidePlaces(Song song, int bars, int shares) {
         FenceLine line = song.fence().along(song.time());
         BitSet places = new BitSet(shares);
         for (Part part : song.parts()) {

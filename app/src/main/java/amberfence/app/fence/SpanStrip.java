@@ -111,7 +111,11 @@ final class SpanStrip extends VBox {
         if (width < 1) {
             return;
         }
-        BitSet places = model.outsidePlaces(Math.max(1, lastBar()), width);
+        model.askOutsidePlaces(Math.max(1, lastBar()), width, this::showMarks);
+    }
+
+    private void showMarks(BitSet places) {
+        marks.getChildren().clear();
         for (int x = places.nextSetBit(0); x >= 0; x = places.nextSetBit(x + 3)) {
             Rectangle mark = new Rectangle(x, 1, 4, MARKS - 2);
             mark.getStyleClass().add("outside-mark");

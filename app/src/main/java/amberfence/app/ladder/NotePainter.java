@@ -42,7 +42,7 @@ final class NotePainter {
         int last = scene.firstFrom(view.lastTick() + 1);
         boolean crowded = last - first > CROWD;
         NoteRuns runs = new NoteRuns();
-                int[] column = new int[2 * 128];
+        int[] column = new int[2 * 128];
         Arrays.fill(column, -1);
         int drawn = 0;
         for (int i = first; i < last; i++) {

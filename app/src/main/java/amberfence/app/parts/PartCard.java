@@ -17,6 +17,7 @@ import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -38,6 +39,8 @@ final class PartCard extends VBox {
     private final int id;
     private final Label name = Controls.label("", "name");
     private final TextField rename = new TextField();
+    /** The name, or the field for another one while it is asked for. */
+    private final StackPane names = new StackPane(name);
     private final Label role = Controls.label("", "soft", "small");
     private final Label outside = Controls.label("", "small");
     private final Label take = Controls.label("", "soft", "small");
@@ -56,10 +59,7 @@ final class PartCard extends VBox {
         setAccessibleRole(AccessibleRole.BUTTON);
         outside.setId("part-outside-" + id);
         name.setMinWidth(40);
-        rename.setVisible(false);
-        rename.setManaged(false);
         rename.setId("part-rename-" + id);
-        StackPane names = new StackPane(name, rename);
         names.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(names, Priority.ALWAYS);
         Button menu = Controls.menuButton("part-menu-" + id, Icons.MORE, Words.say("parts.menu"), this::menuItems);
@@ -131,15 +131,12 @@ final class PartCard extends VBox {
         role.setText(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)));
         int count = results.outside(id);
         outside.setText(part.isDrums() ? Words.say("parts.drums") : Words.count("outside", count));
-        outside.getStyleClass().removeAll("teal", "soft");
-        outside.getStyleClass().add(count > 0 ? "teal" : "soft");
+        style(outside, "teal", count > 0);
+        style(outside, "soft", count == 0);
         take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1));
         mute.setSelected(part.sound().muted());
         solo.setSelected(part.sound().solo());
-        getStyleClass().remove("chosen");
-        if (Integer.valueOf(id).equals(session.selectedPart().get())) {
-            getStyleClass().add("chosen");
-        }
+        style(this, "chosen", Integer.valueOf(id).equals(session.selectedPart().get()));
         if (shown != part.line()) {
             shown = part.line();
             Line line = shown;
@@ -147,6 +144,15 @@ final class PartCard extends VBox {
             session.computations().ask(outline, line.size(), () -> LineOutline.tops(line, end), outline::show);
         }
         setAccessibleText(part.name() + ", " + role.getText() + ", " + outside.getText());
+    }
+
+    /** Changes nothing that is so already: whatever changes is styled anew with all that is in it. */
+    private static void style(Node node, String style, boolean on) {
+        if (on && !node.getStyleClass().contains(style)) {
+            node.getStyleClass().add(style);
+        } else if (!on) {
+            node.getStyleClass().remove(style);
+        }
     }
 
     private List<MenuItem> menuItems() {
@@ -220,25 +226,19 @@ final class PartCard extends VBox {
 
     private void beginRename() {
         rename.setText(name.getText());
-        showRename(true);
+        names.getChildren().setAll(rename);
         rename.requestFocus();
         rename.selectAll();
     }
 
     private void endRename(boolean keep) {
-        if (!rename.isVisible()) {
+        if (rename.getParent() == null) {
             return;
         }
-        showRename(false);
+        names.getChildren().setAll(name);
         String text = rename.getText().strip();
         if (keep && !text.isEmpty() && !text.equals(name.getText())) {
             session.edit(Words.say("edit.rename", text), song -> song.withPart(id, part -> part.withName(text)));
         }
-    }
-
-    private void showRename(boolean shownField) {
-        rename.setVisible(shownField);
-        rename.setManaged(shownField);
-        name.setVisible(!shownField);
     }
 }

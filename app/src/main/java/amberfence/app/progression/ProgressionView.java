@@ -35,8 +35,6 @@ import javafx.scene.shape.Rectangle;
 
 /** The strip above the ladder: heading and menus, the panel for putting chords in, the cards, and the voice threads. */
 public final class ProgressionView extends VBox {
-    /** What looking at a chord costs, in notes. */
-    private static final int NOTES_OF_A_CHORD = 20;
     private final Session session;
     private final ChordCommands commands;
     private final ChordMenus menus;
@@ -158,7 +156,7 @@ public final class ProgressionView extends VBox {
 
     private void showMotion() {
         Progression chords = progression();
-        session.computations().ask("motion of the voices", NOTES_OF_A_CHORD * chords.spans().size(), () -> chords.spans().size() < 2 ? ""
+        session.computations().ask("motion of the voices", VoiceThreads.NOTES_OF_A_CHORD * chords.spans().size(), () -> chords.spans().size() < 2 ? ""
                 : Words.say("chords.motion", SmoothVoicings.motion(chords.voicings()), SmoothVoicings.motion(chords.spans().stream()
                 .map(span -> Voicing.of(span.chord())).toList())), motion::setText);
     }

@@ -7,6 +7,7 @@ import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.app.words.Words;
 import amberfence.song.ChordSpan;
+import amberfence.song.Progression;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
 import amberfence.theory.VoiceMotion;
@@ -24,6 +25,8 @@ import javafx.scene.layout.Region;
  */
 final class VoiceThreads extends Region {
     static final double HEIGHT = 46;
+    /** To which number of notes the work on one chord compares. */
+    static final int NOTES_OF_A_CHORD = 20;
     /** A voice that goes farther than this, in semitones, leaps. */
     private static final int LEAP = 4;
     private static final double MARGIN = 6;
@@ -33,9 +36,17 @@ final class VoiceThreads extends Region {
     private final Label hover = Controls.label("", "tooltip");
     private boolean showParallels;
     /** Worked out once for a song, not on every frame of scrolling. */
-    private List<Voicing> voicings = List.of();
-    private int lowest;
-    private int highest;
+    private Voices voices = Voices.of(Progression.EMPTY);
+
+    /** What the chords of a progression sound, and between which pitches. */
+    private record Voices(Progression chords, List<Voicing> voicings, int lowest, int highest) {
+        static Voices of(Progression chords) {
+            List<Voicing> voicings = chords.voicings();
+            int lowest = voicings.stream().mapToInt(Voicing::lowest).min().orElse(0);
+            int highest = voicings.stream().mapToInt(Voicing::highest).max().orElse(0);
+            return new Voices(chords, voicings, lowest, Math.max(lowest + PitchClass.COUNT, highest));
+        }
+    }
 
     VoiceThreads(Session session) {
         this.session = session;
@@ -62,7 +73,7 @@ final class VoiceThreads extends Region {
     }
 
     private List<ChordSpan> spans() {
-        return session.results().get().song().progression().spans();
+        return voices.chords().spans();
     }
 
     private TimeAxis axis() {
@@ -74,13 +85,17 @@ final class VoiceThreads extends Region {
     }
 
     private void update() {
-        voicings = session.results().get().song().progression().voicings();
-        lowest = voicings.stream().mapToInt(Voicing::lowest).min().orElse(0);
-        highest = Math.max(lowest + PitchClass.COUNT, voicings.stream().mapToInt(Voicing::highest).max().orElse(0));
+        Progression chords = session.results().get().song().progression();
+        if (chords != voices.chords()) {
+            session.computations().ask(this, NOTES_OF_A_CHORD * chords.spans().size(), () -> Voices.of(chords), made -> {
+                voices = made;
+                requestLayout();
+            });
+        }
     }
 
     private double y(int pitch) {
-        return HEIGHT - MARGIN - (HEIGHT - 2 * MARGIN) * (pitch - lowest) / (highest - lowest);
+        return HEIGHT - MARGIN - (HEIGHT - 2 * MARGIN) * (pitch - voices.lowest()) / (voices.highest() - voices.lowest());
     }
 
     @Override
@@ -100,11 +115,12 @@ final class VoiceThreads extends Region {
     private void paint(GraphicsContext g) {
         g.clearRect(0, 0, getWidth(), HEIGHT);
         List<ChordSpan> spans = spans();
-        for (int i = 1; i < spans.size(); i++) {
+        int first = Math.max(0, voices.chords().indexAt(Math.round(axis().tick(0))) - 1);
+        for (int i = first + 1; i < spans.size() && x(spans.get(i - 1)) <= getWidth(); i++) {
             double from = x(spans.get(i - 1));
             double to = x(spans.get(i));
-            if (to >= 0 && from <= getWidth()) {
-                VoiceMotion motion = VoiceMotion.of(voicings.get(i - 1), voicings.get(i));
+            if (to >= 0) {
+                VoiceMotion motion = VoiceMotion.of(voices.voicings().get(i - 1), voices.voicings().get(i));
                 motion.moves().forEach(move -> thread(g, from, to, move));
                 if (showParallels && !motion.parallels().isEmpty()) {
                     g.setFill(swatches.color(Role.ALARM));
@@ -114,10 +130,10 @@ final class VoiceThreads extends Region {
             }
         }
         g.setFill(swatches.color(Role.AMBER_DEEP));
-        for (int i = 0; i < spans.size(); i++) {
+        for (int i = first; i < spans.size() && x(spans.get(i)) <= getWidth() + 5; i++) {
             double x = x(spans.get(i));
-            if (x >= -5 && x <= getWidth() + 5) {
-                voicings.get(i).pitches().forEach(pitch -> g.fillOval(x - 2.5, y(pitch) - 2.5, 5, 5));
+            if (x >= -5) {
+                voices.voicings().get(i).pitches().forEach(pitch -> g.fillOval(x - 2.5, y(pitch) - 2.5, 5, 5));
             }
         }
     }
@@ -141,7 +157,7 @@ final class VoiceThreads extends Region {
             double from = x(spans.get(i - 1));
             double to = x(spans.get(i));
             if (x >= from && x <= to) {
-                nearest(VoiceMotion.of(voicings.get(i - 1), voicings.get(i)), (x - from) / (to - from), y)
+                nearest(VoiceMotion.of(voices.voicings().get(i - 1), voices.voicings().get(i)), (x - from) / (to - from), y)
                         .ifPresent(words -> show(words, x));
                 return;
             }

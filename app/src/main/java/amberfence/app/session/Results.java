@@ -31,7 +31,7 @@ public final class Results {
     private final Map<Integer, Part> parts = new HashMap<>();
 
     private Results(Song song, Map<Integer, PartResult> byPart, Map<Integer, List<Overlaps.Overlap>> overlaps, Results before,
-                    Set<Integer> same) {
+                    Set<Integer> same, boolean counting) {
         this.song = song;
         this.byPart = byPart;
         this.overlaps = overlaps;
@@ -39,19 +39,21 @@ public final class Results {
         for (Part part : song.parts()) {
             parts.put(part.id(), part);
             boolean known = same.contains(part.id());
-            outside.put(part.id(), known ? before.outside(part.id()) : part.isDrums() ? 0 : fence.countOutside(part.line()));
+            if (counting) {
+                outside.put(part.id(), known ? before.outside(part.id()) : part.isDrums() ? 0 : fence.countOutside(part.line()));
+            }
             if (known && before.standings.containsKey(part.id())) {
                 standings.put(part.id(), before.standings.get(part.id()));
             }
         }
     }
 
-    /** A song as it stands before any step, to show while a long one is being worked out. */
+    /** A song as it stands before any step, nothing counted yet, to show while a long one is being worked out. */
     static Results untouched(Song song) {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
         return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart,
-                Map.of(), null, Set.of());
+                Map.of(), null, Set.of(), false);
     }
 
     static Results of(Song song, Results before) {
@@ -67,7 +69,7 @@ public final class Results {
             overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
                     && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
         }
-        return new Results(song, byPart, overlaps, before, same);
+        return new Results(song, byPart, overlaps, before, same, true);
     }
 
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */

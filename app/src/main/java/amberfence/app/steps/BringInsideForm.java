@@ -1,13 +1,14 @@
 package amberfence.app.steps;
 
 import amberfence.app.fence.AllowedChips;
-import amberfence.app.session.Session;
+import amberfence.app.session.Results;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.FenceLine;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.LetPass;
 import amberfence.step.fence.MoveTo;
@@ -17,8 +18,8 @@ import amberfence.theory.PitchClass;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -39,7 +40,10 @@ final class BringInsideForm extends VBox {
                 chosen -> host.chosen("ties", chosen, step.withTieBreak(chosen)));
         Node tiesRow = FormRows.row("steps.ties", Controls.disabledWhen(ties,
                 new SimpleBooleanProperty(step.moveTo() != MoveTo.NEAREST), "steps.tiesOff"));
-        Label outside = Controls.label(outsideText(host.session()), "small", "teal");
+        Label outside = Controls.label("", "small", "teal");
+        Results results = host.session().results().get();
+        Part part = host.session().part().orElseThrow();
+        host.session().computations().ask(outside, part.line().size(), () -> outsideText(results, part), outside::setText);
         outside.setWrapText(true);
         outside.setId("outside-names");
         getChildren().addAll(FormRows.row("steps.moveTo", moveTo), tiesRow, FormRows.row("steps.letPass", letPass(step, host)),
@@ -82,10 +86,9 @@ final class BringInsideForm extends VBox {
     }
 
     /** Which notes of the part are outside, by name, in the order in which they appear. */
-    private static String outsideText(Session session) {
-        Part part = session.part().orElseThrow();
-        var song = session.results().get().song();
-        FenceLine fence = session.results().get().fence();
+    private static String outsideText(Results results, Part part) {
+        Song song = results.song();
+        FenceLine fence = results.fence();
         Set<NoteName> names = new LinkedHashSet<>();
         for (Note note : part.line().notes()) {
             if (!part.isDrums() && !fence.isInside(note)) {

@@ -3,6 +3,7 @@ package amberfence.app.limits;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.WindowTest;
+import amberfence.demo.LanternFerry;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.ChordSpan;
 import amberfence.song.KeyPlan;
@@ -30,7 +31,7 @@ import org.junit.jupiter.api.Test;
  * figures are printed.
  */
 public class BigSongsTest extends WindowTest {
-    private static final long FREEZE = Long.getLong("amberfence.freeze", 1000);
+    private static final long FREEZE = Long.getLong("amberfence.freeze", 5000);
 
     private long worst;
 
@@ -92,6 +93,8 @@ public class BigSongsTest extends WindowTest {
     void aMillionNotes() {
         Song song = withParts(Song.empty("Million"), 4, 250_000).plusStep(0, BringInside.USUAL);
         try (Blocks blocks = new Blocks()) {
+            measure(blocks, "to compare: open the demo, first in this process", () -> open(LanternFerry.song()));
+            measure(blocks, "to compare: open the demo again", () -> open(LanternFerry.song()));
             measure(blocks, "open 1,000,000 notes", () -> open(song));
             measure(blocks, "edit with 1,000,000 notes: rename", () -> session.edit("title", old -> old.withTitle("x")));
             measure(blocks, "edit with 1,000,000 notes: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
@@ -106,6 +109,8 @@ public class BigSongsTest extends WindowTest {
     void theFencePageWithFiftyThousandNotes() {
         Song song = withParts(Song.empty("Fence"), 1, 50_000);
         try (Blocks blocks = new Blocks()) {
+            measure(blocks, "to compare: fence page of an empty song", workspace::openFence);
+            interact(() -> ((Button) lookup("#fence-done").query()).fire());
             measure(blocks, "open 50,000 notes", () -> open(song));
             measure(blocks, "fence page, 50,000 notes", workspace::openFence);
             measure(blocks, "fence page, another tonic", () -> session.tryOn().set(session.song().fence().withKeys(
@@ -118,6 +123,7 @@ public class BigSongsTest extends WindowTest {
     void twoThousandParts() {
         Song song = withParts(Song.empty("Parts"), 2000, 20);
         try (Blocks blocks = new Blocks()) {
+            measure(blocks, "to compare: open the demo", () -> open(LanternFerry.song()));
             measure(blocks, "open 2,000 parts", () -> open(song));
             measure(blocks, "2,000 parts: rename", () -> session.edit("title", old -> old.withTitle("x")));
             measure(blocks, "2,000 parts: another part", () -> session.selectPart(1500));
