@@ -18,12 +18,12 @@ import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Kept;
 import amberfence.step.PartResult;
-import amberfence.step.Reason;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.FitReason;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.NoteName;
@@ -240,7 +240,7 @@ final class ApplyCommand implements Runnable {
                         : outcome.onlyAdds() ? outcome.added() + " notes added"
                         : outcome.changed() + " of " + outcome.considered() + " notes changed"
                                 + (outcome.added() > 0 ? ", " + outcome.added() + " added" : "")));
-                outcome.kept().stream().filter(kept -> kept.reason() instanceof Reason.Clashing)
+                outcome.kept().stream().filter(kept -> kept.reason() instanceof FitReason.Clashing)
                         .forEach(kept -> out.println("  " + clash(song, fence, kept)));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }
@@ -251,7 +251,7 @@ final class ApplyCommand implements Runnable {
     /** A note that clashes with its chord, and the chord notes beside it. */
     private static String clash(Song song, FenceLine fence, Kept kept) {
         Spelling spelling = fence.spellingAt(kept.note().start());
-        Reason.Clashing clash = (Reason.Clashing) kept.reason();
+        FitReason.Clashing clash = (FitReason.Clashing) kept.reason();
         String ways = IntStream.of(clash.down(), clash.up()).filter(pitch -> pitch >= 0)
                 .mapToObj(pitch -> spelling.pitch(pitch).text()).collect(Collectors.joining(" or "));
         return song.time().position(kept.note().start()).text() + "  " + spelling.pitch(kept.note().pitch()).text() + " "

@@ -3,19 +3,14 @@ package amberfence.step;
 import amberfence.song.Note;
 import java.util.Optional;
 
-/** Something that a step could not do well, with a way out in words; see {@link StepWords}. */
-public sealed interface Finding {
+/** Something that a step could not do well, with a way out in words. What only one kind of step finds stands beside it. */
+public interface Finding {
+    /** What could not be done well, and a way out, with pitches named by the words. */
+    String sentence(StepWords words);
+
     /** The note that it is about, if it is about one. */
     default Optional<Note> note() {
         return Optional.empty();
-    }
-
-    /** Two neighbours of a line that differed now sound alike: no inside note lies between. */
-    record StepLost(Note before, Note after) implements Finding {
-        @Override
-        public Optional<Note> note() {
-            return Optional.of(after);
-        }
     }
 
     /** Two notes of one channel sound one pitch at the same time, which they did not before. */
@@ -24,33 +19,27 @@ public sealed interface Finding {
         public Optional<Note> note() {
             return Optional.of(second);
         }
-    }
 
-    /** There is no inside note on the side that was asked for; the other side was taken, or the note was kept. */
-    record EndOfRange(Note atEnd) implements Finding {
         @Override
-        public Optional<Note> note() {
-            return Optional.of(atEnd);
+        public String sentence(StepWords words) {
+            return words.name(first.pitch()) + " sounds twice at once; leave one of the two where it was, or move one";
         }
-    }
-
-    /** TieBreak were to go to the chord note, but no other part plays chords. */
-    record NoChords() implements Finding {
     }
 
     /** The part is drums; its notes name instruments and were left alone. */
     record Drums(int notes) implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return notes + " drum notes are left alone: they name instruments, not pitches. Change the part's role "
+                    + "if it is no drum part";
+        }
     }
 
     /** The step is limited to a pick that finds no note. */
     record NothingPicked() implements Finding {
-    }
-
-    /** Some notes would leave the range of MIDI, so nothing was moved; the note is the first of them. */
-    record NoRoom(Note first, int notes) implements Finding {
         @Override
-        public Optional<Note> note() {
-            return Optional.of(first);
+        public String sentence(StepWords words) {
+            return "the pick to which this step is limited finds no note; change the pick, or let the step work on all notes";
         }
     }
 
@@ -60,57 +49,60 @@ public sealed interface Finding {
         public Optional<Note> note() {
             return Optional.of(before);
         }
+
+        @Override
+        public String sentence(StepWords words) {
+            return "the pitch wanted for " + words.name(before.pitch()) + " is outside MIDI; " + words.name(taken)
+                    + ", the same note in the nearest octave, is taken";
+        }
     }
 
     /** The step plays the progression, and the song has none yet. */
     record NoProgression() implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return "the song has no chords yet; put some on the progression strip, or read them from a part";
+        }
     }
 
     /** The part that the chords are to come from plays none, or is gone. */
     record NoChordsInPart() implements Finding {
-    }
-
-    /** So many notes lie where there is no chord; whether the scale counts for them, or they are left alone. */
-    record NoChordThere(int notes, boolean scaleCounts) implements Finding {
-    }
-
-    /** So many notes begin together that the chord has no room for them side by side; each went to its nearest. */
-    record Crowded(Note first, int notes) implements Finding {
         @Override
-        public Optional<Note> note() {
-            return Optional.of(first);
+        public String sentence(StepWords words) {
+            return "the part from which the chords are to come plays none; choose another, or the progression";
         }
-    }
-
-    /** There is no figure to play: none is drawn, and the part has no notes. */
-    record NoFigure() implements Finding {
-    }
-
-    /** The part's notes are numbered against the chords that sound there, so that they are right already. */
-    record FigureAtHome() implements Finding {
-    }
-
-    /** The figure is longer than some chords, under which so many of its notes are not reached. */
-    record FigureCut(int notes, int chords) implements Finding {
-    }
-
-    /** Variety was asked for, but all of the line's notes are strong: none lies between. */
-    record NothingBetween(int notes) implements Finding {
     }
 
     /** The part and others listen to each other, so that where the circle closes notes before any step are heard. */
     record ListensInCircle(int parts) implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return parts < 2 ? "the part listens to itself, and hears its notes before any step" : parts
+                    + " parts listen to each other in a circle; where it closes, notes before any step are heard";
+        }
     }
 
     /** The step would make more notes than a part can hold; nothing is done. */
     record TooMuch() implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return "this would make more notes than a part can hold, so nothing is done; shorten the chords, or choose a longer rate";
+        }
     }
 
     /** The step broke off; nothing is done. What was thrown is for those who mend it. */
     record Failed(Throwable cause) implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return "this step broke off with these settings, so nothing is done; change them, or switch it off";
+        }
     }
 
     /** The step of the project cannot be read here; the notes pass. */
     record Unread(String why) implements Finding {
+        @Override
+        public String sentence(StepWords words) {
+            return why + "; the notes pass, and the step is kept as it is";
+        }
     }
 }

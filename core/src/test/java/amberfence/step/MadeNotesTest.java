@@ -15,6 +15,7 @@ import amberfence.song.NoteSet;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fence.FenceReason;
 import amberfence.step.fit.Harmony;
 import amberfence.step.fit.HarmonyLine;
 import amberfence.step.move.Move;
@@ -147,7 +148,7 @@ class MadeNotesTest {
         Surroundings around = Surroundings.of(LanternFerry.song(), LanternFerry.song().part(0))
                 .withNotes(NoteSet.of(List.of(1L, 2L)), NoteSet.of(List.of(2L)));
         Work work = new Work(line, around);
-        line.notes().forEach(note -> work.remove(note, new Reason.LeftOut()));
+        line.notes().forEach(note -> work.remove(note, new FenceReason.LeftOut()));
         Outcome outcome = work.outcome();
         assertThat(outcome.out().notes()).extracting(Note::id).containsExactly(2L, 3L);
         assertThat(outcome.changes()).singleElement().matches(Change::isRemoved);

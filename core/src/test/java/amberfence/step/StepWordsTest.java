@@ -3,9 +3,16 @@ package amberfence.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Note;
-import amberfence.step.Reason.LengthCause;
-import amberfence.step.Reason.ShapeLoss;
+import amberfence.step.fence.FenceFinding;
+import amberfence.step.fence.FenceReason;
+import amberfence.step.fit.FitFinding;
+import amberfence.step.fit.FitReason;
+import amberfence.step.move.MoveFinding;
+import amberfence.step.move.MoveReason;
+import amberfence.step.shape.ShapeReason.LengthCause;
+import amberfence.step.fence.FenceReason.ShapeLoss;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.shape.ShapeReason;
 import amberfence.theory.Key;
 import java.util.Arrays;
 import java.util.List;
@@ -21,59 +28,59 @@ class StepWordsTest {
 
     static Stream<Arguments> reasons() {
         return Stream.of(
-                Arguments.of(new Reason.Nearest(64, 67), "E4 is nearer than G4"),
-                Arguments.of(new Reason.AsDirected(67, true), "the next note inside, going up"),
-                Arguments.of(new Reason.AsDirected(65, false), "the next note inside, going down"),
-                Arguments.of(new Reason.TieDirected(65, 67), "F4 and G4 are equally near; down decides"),
-                Arguments.of(new Reason.TieDirected(67, 65), "F4 and G4 are equally near; up decides"),
-                Arguments.of(new Reason.TieChordNote(67, 65), "G4 is in the chord, F4 is not; both equally near"),
-                Arguments.of(new Reason.KeptShape(65, 67, ShapeLoss.REPEATS, 67), "keeps the step; G4 would repeat its neighbour"),
-                Arguments.of(new Reason.KeptShape(65, 67, ShapeLoss.SPLITS, 65), "keeps the repeat; G4 would break away from it"),
-                Arguments.of(new Reason.KeptShape(65, 67, ShapeLoss.TURNS, 66), "keeps the direction; G4 would turn the line"),
-                Arguments.of(new Reason.SmallerLeap(65, 67, 60), "smaller leap to C4; either keeps the shape"),
+                Arguments.of(new FenceReason.Nearest(64, 67), "E4 is nearer than G4"),
+                Arguments.of(new FenceReason.AsDirected(67, true), "the next note inside, going up"),
+                Arguments.of(new FenceReason.AsDirected(65, false), "the next note inside, going down"),
+                Arguments.of(new FenceReason.TieDirected(65, 67), "F4 and G4 are equally near; down decides"),
+                Arguments.of(new FenceReason.TieDirected(67, 65), "F4 and G4 are equally near; up decides"),
+                Arguments.of(new FenceReason.TieChordNote(67, 65), "G4 is in the chord, F4 is not; both equally near"),
+                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.REPEATS, 67), "keeps the step; G4 would repeat its neighbour"),
+                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.SPLITS, 65), "keeps the repeat; G4 would break away from it"),
+                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.TURNS, 66), "keeps the direction; G4 would turn the line"),
+                Arguments.of(new FenceReason.SmallerLeap(65, 67, 60), "smaller leap to C4; either keeps the shape"),
                 Arguments.of(new Reason.AvoidedUnison(67, 65), "F4 already sounds at that time"),
-                Arguments.of(new Reason.WholeLine(67, 65), "the whole line keeps its shape better than with F4"),
-                Arguments.of(new Reason.TieDown(65, 67), "F4 and G4 are equally near, the line alike: the lower"),
-                Arguments.of(new Reason.OnlyCandidate(65), "the only note inside on this side of the range"),
-                Arguments.of(new Reason.LeftOut(), "outside notes are left out"),
+                Arguments.of(new FenceReason.WholeLine(67, 65), "the whole line keeps its shape better than with F4"),
+                Arguments.of(new FenceReason.TieDown(65, 67), "F4 and G4 are equally near, the line alike: the lower"),
+                Arguments.of(new FenceReason.OnlyCandidate(65), "the only note inside on this side of the range"),
+                Arguments.of(new FenceReason.LeftOut(), "outside notes are left out"),
                 Arguments.of(new Reason.LeftByHand(), "left alone by hand"),
-                Arguments.of(new Reason.Passing(64, 67), "let pass: a passing note from E4 to G4"),
-                Arguments.of(new Reason.Neighbour(67), "let pass: a neighbour note of G4"),
-                Arguments.of(new Reason.Approach(67), "let pass: leads by a semitone to G4 of the chord"),
+                Arguments.of(new FenceReason.Passing(64, 67), "let pass: a passing note from E4 to G4"),
+                Arguments.of(new FenceReason.Neighbour(67), "let pass: a neighbour note of G4"),
+                Arguments.of(new FenceReason.Approach(67), "let pass: leads by a semitone to G4 of the chord"),
                 Arguments.of(new Reason.BySemitones(-1), "down a semitone"),
                 Arguments.of(new Reason.BySemitones(7), "up 7 semitones"),
                 Arguments.of(new Reason.ByOctaves(1), "up an octave"),
                 Arguments.of(new Reason.ByOctaves(-2), "down 2 octaves"),
                 Arguments.of(new Reason.ByDegrees(2, "1", "3"), "up 2 degrees: 1 becomes 3"),
-                Arguments.of(new Reason.SameDegree("3", "C major", "♭3", "C minor"), "3 of C major becomes ♭3 of C minor"),
-                Arguments.of(new Reason.Mirrored(60), "mirrored about C4"),
-                Arguments.of(new Reason.Reversed(), "the pitches in reverse over the same rhythm"),
-                Arguments.of(new Reason.ReversedInTime(), "the line in reverse, from its end"),
-                Arguments.of(new Reason.Folded(-1), "down an octave, into the range"),
-                Arguments.of(new Reason.OnGrid("1/16", -1, 0), "on 1/16: start 1 tick earlier"),
-                Arguments.of(new Reason.OnGrid("1/8t", 5, -10), "on 1/8t: start 5 ticks later, end 10 ticks earlier"),
-                Arguments.of(new Reason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
-                Arguments.of(new Reason.LengthChanged(LengthCause.OVERLAP, -1),
+                Arguments.of(new MoveReason.SameDegree("3", "C major", "♭3", "C minor"), "3 of C major becomes ♭3 of C minor"),
+                Arguments.of(new MoveReason.Mirrored(60), "mirrored about C4"),
+                Arguments.of(new MoveReason.Reversed(), "the pitches in reverse over the same rhythm"),
+                Arguments.of(new MoveReason.ReversedInTime(), "the line in reverse, from its end"),
+                Arguments.of(new MoveReason.Folded(-1), "down an octave, into the range"),
+                Arguments.of(new ShapeReason.OnGrid("1/16", -1, 0), "on 1/16: start 1 tick earlier"),
+                Arguments.of(new ShapeReason.OnGrid("1/8t", 5, -10), "on 1/8t: start 5 ticks later, end 10 ticks earlier"),
+                Arguments.of(new ShapeReason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
+                Arguments.of(new ShapeReason.LengthChanged(LengthCause.OVERLAP, -1),
                         "overlap with the next note trimmed, 1 tick shorter"),
-                Arguments.of(new Reason.NearestChordNote("third above"), "the nearest note of the chord, third above or farther"),
+                Arguments.of(new FitReason.NearestChordNote("third above"), "the nearest note of the chord, third above or farther"),
                 Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"),
-                Arguments.of(new Reason.ScaleWithoutChord(64), "no chord holds here; E4 is the nearest note of the scale"),
-                Arguments.of(new Reason.NoChordHere(), "left alone: no chord holds here"),
-                Arguments.of(new Reason.CutAtChord("C", "third", "F"), "the third of C, cut where F begins"),
-                Arguments.of(new Reason.OnStrongBeat("G7", "seventh"), "on a strong beat: the seventh of G7"),
-                Arguments.of(new Reason.Clashing("Cmaj7", "third", 64, 67), "clashes with Cmaj7: a semitone above its third"),
-                Arguments.of(new Reason.Clashing("G/B", "", 67, 71), "clashes with G/B: none of its notes, on a strong beat"),
-                Arguments.of(new Reason.BetweenChordNotes(62), "a note of the scale, between chord notes"),
-                Arguments.of(new Reason.LeadsTo(60, true), "leads by a semitone to C4"),
-                Arguments.of(new Reason.LeadsTo(60, false), "leads by step to C4"),
-                Arguments.of(new Reason.SameMember("fifth", "C", "F"), "the fifth, of F instead of C"),
-                Arguments.of(new Reason.SameMember("fifth", "C", "C"), "the fifth of C"),
-                Arguments.of(new Reason.BesideMember(-2, 0, "root", "F"), "2 scale steps below the root of F"),
-                Arguments.of(new Reason.BesideMember(1, 1, "root", "F"), "1 scale step and a sharp above the root of F"),
-                Arguments.of(new Reason.BesideMember(0, -1, "third", "F"), "1 semitone below the third of F"),
-                Arguments.of(new Reason.FigureInstead(), "the repeated figure stands in its place"),
-                Arguments.of(new Reason.CommonNote(67), "G4 is held: the chord has it too"),
-                Arguments.of(new Reason.NotCrossing("third above", 1), "third above, up an octave so as not to cross the tune"));
+                Arguments.of(new FitReason.ScaleWithoutChord(64), "no chord holds here; E4 is the nearest note of the scale"),
+                Arguments.of(new FitReason.NoChordHere(), "left alone: no chord holds here"),
+                Arguments.of(new FitReason.CutAtChord("C", "third", "F"), "the third of C, cut where F begins"),
+                Arguments.of(new FitReason.OnStrongBeat("G7", "seventh"), "on a strong beat: the seventh of G7"),
+                Arguments.of(new FitReason.Clashing("Cmaj7", "third", 64, 67), "clashes with Cmaj7: a semitone above its third"),
+                Arguments.of(new FitReason.Clashing("G/B", "", 67, 71), "clashes with G/B: none of its notes, on a strong beat"),
+                Arguments.of(new FitReason.BetweenChordNotes(62), "a note of the scale, between chord notes"),
+                Arguments.of(new FitReason.LeadsTo(60, true), "leads by a semitone to C4"),
+                Arguments.of(new FitReason.LeadsTo(60, false), "leads by step to C4"),
+                Arguments.of(new FitReason.SameMember("fifth", "C", "F"), "the fifth, of F instead of C"),
+                Arguments.of(new FitReason.SameMember("fifth", "C", "C"), "the fifth of C"),
+                Arguments.of(new FitReason.BesideMember(-2, 0, "root", "F"), "2 scale steps below the root of F"),
+                Arguments.of(new FitReason.BesideMember(1, 1, "root", "F"), "1 scale step and a sharp above the root of F"),
+                Arguments.of(new FitReason.BesideMember(0, -1, "third", "F"), "1 semitone below the third of F"),
+                Arguments.of(new FitReason.FigureInstead(), "the repeated figure stands in its place"),
+                Arguments.of(new FitReason.CommonNote(67), "G4 is held: the chord has it too"),
+                Arguments.of(new FitReason.NotCrossing("third above", 1), "third above, up an octave so as not to cross the tune"));
     }
 
     @ParameterizedTest
@@ -85,22 +92,24 @@ class StepWordsTest {
     @Test
     void everyReasonAndFindingHasWords() {
         assertThat(reasons().map(arguments -> arguments.get()[0].getClass().getName()).distinct())
-                .containsExactlyInAnyOrderElementsOf(names(Reason.class));
+                .containsExactlyInAnyOrderElementsOf(names(Reason.class, FenceReason.class, MoveReason.class, ShapeReason.class,
+                        FitReason.class));
         Note note = new Note(1, 0, 10, 60, 80, 0, 64);
-        List<Finding> findings = List.of(new Finding.StepLost(note, note), new Finding.Unison(note, note),
-                new Finding.EndOfRange(note), new Finding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
-                new Finding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
-                new Finding.NoChordThere(2, true), new Finding.Crowded(note, 30), new Finding.NoFigure(), new Finding.FigureAtHome(),
-                new Finding.FigureCut(2, 1), new Finding.NothingBetween(4), new Finding.ListensInCircle(3), new Finding.TooMuch(),
+        List<Finding> findings = List.of(new FenceFinding.StepLost(note, note), new Finding.Unison(note, note),
+                new FenceFinding.EndOfRange(note), new FenceFinding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
+                new MoveFinding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
+                new FitFinding.NoChordThere(2, true), new FitFinding.Crowded(note, 30), new FitFinding.NoFigure(), new FitFinding.FigureAtHome(),
+                new FitFinding.FigureCut(2, 1), new FitFinding.NothingBetween(4), new Finding.ListensInCircle(3), new Finding.TooMuch(),
                 new Finding.Failed(new IllegalStateException("x")), new Finding.Unread("why"));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
-                .containsExactlyInAnyOrderElementsOf(names(Finding.class));
+                .containsExactlyInAnyOrderElementsOf(names(Finding.class, FenceFinding.class, MoveFinding.class, FitFinding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
         assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(6);
     }
 
-    private static List<String> names(Class<?> family) {
-        return Arrays.stream(family.getPermittedSubclasses()).map(Class::getName).toList();
+    private static List<String> names(Class<?>... families) {
+        return Arrays.stream(families).flatMap(family -> Arrays.stream(family.getDeclaredClasses())).filter(Class::isRecord)
+                .map(Class::getName).toList();
     }
 
     @Test

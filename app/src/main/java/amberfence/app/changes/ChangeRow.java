@@ -6,6 +6,7 @@ import amberfence.step.Finding;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
+import amberfence.step.fit.FitReason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -50,8 +51,8 @@ sealed interface ChangeRow {
     }
 
     /** How a note clashes that can be resolved one way or another. */
-    default Optional<Reason.Clashing> clash() {
-        return this instanceof Left left && left.kept().reason() instanceof Reason.Clashing clash ? Optional.of(clash)
+    default Optional<FitReason.Clashing> clash() {
+        return this instanceof Left left && left.kept().reason() instanceof FitReason.Clashing clash ? Optional.of(clash)
                 : Optional.empty();
     }
 

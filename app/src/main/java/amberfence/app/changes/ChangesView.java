@@ -11,11 +11,11 @@ import amberfence.song.Part;
 import amberfence.song.StepSlot;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
-import amberfence.step.Reason;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fit.FitMelody;
+import amberfence.step.fit.FitReason;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -115,7 +115,7 @@ public final class ChangesView extends VBox {
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
-                : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason() instanceof Reason.Clashing) ? "changes.clashing"
+                : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason() instanceof FitReason.Clashing) ? "changes.clashing"
                         : stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
                         outcome.kept().size(), outcome.untouched()));
         // What a step made of a part is the same object until something changes it.

@@ -88,7 +88,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         int[] high = new int[size];
         boolean chords = tieBreak == TieBreak.CHORD;
         if (chords && bringing.around.chords().isEmpty()) {
-            bringing.work.find(new Finding.NoChords());
+            bringing.work.find(new FenceFinding.NoChords());
             chords = false;
         }
         boolean[] byChord = new boolean[size];
@@ -116,7 +116,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             if (pitch == note.pitch()) {
                 bringing.keep(i);
             } else {
-                bringing.move(note, pitch, byChord[i] ? new Reason.TieChordNote(pitch, 2 * note.pitch() - pitch)
+                bringing.move(note, pitch, byChord[i] ? new FenceReason.TieChordNote(pitch, 2 * note.pitch() - pitch)
                         : shaped.reason(i));
             }
         }
@@ -143,7 +143,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             if (!bringing.isToMove(i)) {
                 bringing.keep(i);
             } else if (moveTo == MoveTo.LEAVE_OUT) {
-                bringing.work.remove(note, new Reason.LeftOut());
+                bringing.work.remove(note, new FenceReason.LeftOut());
             } else {
                 moveByItself(note, bringing);
             }
@@ -158,18 +158,18 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         if (low == Neighbours.NONE || high == Neighbours.NONE) {
             int only = Math.max(low, high);
             if (moveTo != MoveTo.NEAREST && only != (moveTo == MoveTo.UP ? high : low)) {
-                bringing.work.find(new Finding.EndOfRange(note));
+                bringing.work.find(new FenceFinding.EndOfRange(note));
             }
-            bringing.move(note, only, new Reason.OnlyCandidate(only));
+            bringing.move(note, only, new FenceReason.OnlyCandidate(only));
         } else if (moveTo != MoveTo.NEAREST) {
             int chosen = moveTo == MoveTo.UP ? high : low;
-            bringing.move(note, chosen, new Reason.AsDirected(chosen, moveTo == MoveTo.UP));
+            bringing.move(note, chosen, new FenceReason.AsDirected(chosen, moveTo == MoveTo.UP));
         } else if (pitch - low == high - pitch) {
             int chosen = tieBreak == TieBreak.UP ? high : low;
-            bringing.move(note, chosen, new Reason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
+            bringing.move(note, chosen, new FenceReason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
         } else {
             boolean down = pitch - low < high - pitch;
-            bringing.move(note, down ? low : high, new Reason.Nearest(down ? low : high, down ? high : low));
+            bringing.move(note, down ? low : high, new FenceReason.Nearest(down ? low : high, down ? high : low));
         }
     }
 

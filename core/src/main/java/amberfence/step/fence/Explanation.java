@@ -1,7 +1,7 @@
 package amberfence.step.fence;
 
 import amberfence.step.Reason;
-import amberfence.step.Reason.ShapeLoss;
+import amberfence.step.fence.FenceReason.ShapeLoss;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -37,10 +37,10 @@ final class Explanation {
             return firstLoss(note, chosen, other);
         }
         if (nearer > 0) {
-            return new Reason.Nearest(chosen, other);
+            return new FenceReason.Nearest(chosen, other);
         }
         if (nearer < 0 || chosenLosses > otherLosses) {
-            return new Reason.WholeLine(chosen, other);
+            return new FenceReason.WholeLine(chosen, other);
         }
         return leaps(note, chosen, other);
     }
@@ -78,9 +78,9 @@ final class Explanation {
     private Reason firstLoss(int note, int chosen, int other) {
         Optional<ShapeLoss> after = lossAfter(note, other);
         if (after.isPresent() && lossAfter(note, chosen).isEmpty()) {
-            return new Reason.KeptShape(chosen, other, after.get(), solved[next[note]]);
+            return new FenceReason.KeptShape(chosen, other, after.get(), solved[next[note]]);
         }
-        return new Reason.KeptShape(chosen, other, lossBefore(note, other).orElseThrow(), solved[graph.previous[note]]);
+        return new FenceReason.KeptShape(chosen, other, lossBefore(note, other).orElseThrow(), solved[graph.previous[note]]);
     }
 
     private Reason leaps(int note, int chosen, int other) {
@@ -90,10 +90,10 @@ final class Explanation {
         int otherLeaps = leap(before, other) + leap(after, other);
         if (otherLeaps > chosenLeaps) {
             int neighbour = leap(before, other) > leap(before, chosen) ? before : after;
-            return new Reason.SmallerLeap(chosen, other, solved[neighbour]);
+            return new FenceReason.SmallerLeap(chosen, other, solved[neighbour]);
         }
-        return chosen < other && otherLeaps == chosenLeaps ? new Reason.TieDown(chosen, other)
-                : new Reason.WholeLine(chosen, other);
+        return chosen < other && otherLeaps == chosenLeaps ? new FenceReason.TieDown(chosen, other)
+                : new FenceReason.WholeLine(chosen, other);
     }
 
     private int leap(int neighbour, int pitch) {

@@ -98,7 +98,7 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
             }
             boolean leads = approaches && Math.abs(after.pitch() - note.pitch()) == 1
                     && around.chords().at(after.start()).contains(PitchClass.of(after.pitch()));
-            return leads ? Optional.of(new Reason.Approach(after.pitch())) : Optional.empty();
+            return leads ? Optional.of(new FenceReason.Approach(after.pitch())) : Optional.empty();
         }
 
         private Optional<Reason> between(Note before, Note note, Note after) {
@@ -107,10 +107,10 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
             boolean bySteps = reached != 0 && left != 0 && Math.abs(reached) <= STEP && Math.abs(left) <= STEP
                     && around.fence().isInside(before) && around.fence().isInside(after);
             if (bySteps && passing && Integer.signum(reached) == Integer.signum(left)) {
-                return Optional.of(new Reason.Passing(before.pitch(), after.pitch()));
+                return Optional.of(new FenceReason.Passing(before.pitch(), after.pitch()));
             }
             return bySteps && neighbours && before.pitch() == after.pitch()
-                    ? Optional.of(new Reason.Neighbour(after.pitch())) : Optional.empty();
+                    ? Optional.of(new FenceReason.Neighbour(after.pitch())) : Optional.empty();
         }
     }
 }

@@ -1,6 +1,6 @@
 package amberfence.step.fence;
 
-import amberfence.step.Reason.ShapeLoss;
+import amberfence.step.fence.FenceReason.ShapeLoss;
 import java.util.Optional;
 
 /**

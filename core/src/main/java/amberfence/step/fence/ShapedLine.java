@@ -1,7 +1,6 @@
 package amberfence.step.fence;
 
 import amberfence.song.Note;
-import amberfence.step.Finding;
 import amberfence.step.Reason;
 import amberfence.step.Work;
 import java.util.List;
@@ -33,7 +32,7 @@ public final class ShapedLine {
 
     /** What tipped the balance for a note that had a choice. */
     public Reason reason(int index) {
-        return graph.isFixed(index) ? new Reason.OnlyCandidate(solved[index]) : explanation.of(index);
+        return graph.isFixed(index) ? new FenceReason.OnlyCandidate(solved[index]) : explanation.of(index);
     }
 
     /** Neighbours in a voice that differed and now sound alike are told. */
@@ -41,7 +40,7 @@ public final class ShapedLine {
         for (int i = 0; i < notes.size(); i++) {
             int before = graph.previous[i];
             if (before >= 0 && pitch(before) == pitch(i) && notes.get(before).pitch() != notes.get(i).pitch()) {
-                work.find(new Finding.StepLost(notes.get(before).withPitch(pitch(before)), notes.get(i).withPitch(pitch(i))));
+                work.find(new FenceFinding.StepLost(notes.get(before).withPitch(pitch(before)), notes.get(i).withPitch(pitch(i))));
             }
         }
     }

@@ -5,7 +5,6 @@ import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.Finding;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
@@ -96,16 +95,16 @@ final class BassLine {
         long free = line.stream().filter(around::isFree).count();
         if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> around.isFree(line.get(i)))
                 .allMatch(this::isStrong)) {
-            work.find(new Finding.NothingBetween((int) free));
+            work.find(new FitFinding.NothingBetween((int) free));
         }
     }
 
     private Reason reason(Candidate taken, int chord, Candidate next) {
         return switch (taken.sort()) {
-            case STRONG -> new Reason.OnStrongBeat(ruling.text(chord), ruling.role(chord, taken.pitch()));
-            case SCALE -> new Reason.BetweenChordNotes(taken.pitch());
-            case STEP -> new Reason.LeadsTo(next.pitch(), false);
-            case SEMITONE -> new Reason.LeadsTo(next.pitch(), true);
+            case STRONG -> new FitReason.OnStrongBeat(ruling.text(chord), ruling.role(chord, taken.pitch()));
+            case SCALE -> new FitReason.BetweenChordNotes(taken.pitch());
+            case STEP -> new FitReason.LeadsTo(next.pitch(), false);
+            case SEMITONE -> new FitReason.LeadsTo(next.pitch(), true);
             default -> Members.reason(ruling, chord, taken.pitch());
         };
     }

@@ -2,8 +2,6 @@ package amberfence.step.fit;
 
 import amberfence.song.Note;
 import amberfence.step.ChordSource.Gaps;
-import amberfence.step.Finding;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 
@@ -37,16 +35,16 @@ final class Chordless {
         }
         notes++;
         if (scaleCounts) {
-            work.change(note, note.withPitch(pitch), new Reason.ScaleWithoutChord(pitch));
+            work.change(note, note.withPitch(pitch), new FitReason.ScaleWithoutChord(pitch));
         } else {
-            work.leave(note, new Reason.NoChordHere());
+            work.leave(note, new FitReason.NoChordHere());
         }
     }
 
     /** Tells how many there were. */
     void report(Work work) {
         if (notes > 0) {
-            work.find(new Finding.NoChordThere(notes, scaleCounts));
+            work.find(new FitFinding.NoChordThere(notes, scaleCounts));
         }
     }
 }

@@ -68,7 +68,7 @@ final class FigurePlayer {
         }
         chordless.report(work);
         if (notReached > 0) {
-            work.find(new Finding.FigureCut(notReached, cutChords));
+            work.find(new FitFinding.FigureCut(notReached, cutChords));
         }
     }
 
@@ -98,7 +98,7 @@ final class FigurePlayer {
 
     private void wholeLine() {
         if (step.home().isBlank()) {
-            work.find(new Finding.FigureAtHome());
+            work.find(new FitFinding.FigureAtHome());
             in.notes().forEach(work::keep);
             return;
         }
@@ -146,7 +146,7 @@ final class FigurePlayer {
             }
         }
         playPasses(figure, from, length, own);
-        own.left().forEach(note -> work.remove(note, new Reason.FigureInstead()));
+        own.left().forEach(note -> work.remove(note, new FitReason.FigureInstead()));
     }
 
     /** @param own the part's notes that are in the way; those that the first pass meets again are taken out of it */
@@ -211,7 +211,7 @@ final class FigurePlayer {
                     put(note, ruling.span(chord).id(), sounding.withPitch(within(sounding, wanted)), own, reason(note, chord));
                 } else if (step.source().gaps() != Gaps.LEAVE) {
                     int pitch = chordless.pitch(sounding);
-                    put(note, 0, sounding.withPitch(pitch), own, new Reason.ScaleWithoutChord(pitch));
+                    put(note, 0, sounding.withPitch(pitch), own, new FitReason.ScaleWithoutChord(pitch));
                 }
             }
             from = to;
@@ -273,7 +273,7 @@ final class FigurePlayer {
         Figure.Note number = note.number();
         Places at = places.of(ruling.span(chord), ruling.span(chord).start());
         String member = ruling.role(chord, Octaves.within(at.pitch(number.place(), number.octave(), 0, 0)));
-        return number.steps() == 0 && number.alteration() == 0 ? new Reason.SameMember(member, note.from(), ruling.text(chord))
-                : new Reason.BesideMember(number.steps(), number.alteration(), member, ruling.text(chord));
+        return number.steps() == 0 && number.alteration() == 0 ? new FitReason.SameMember(member, note.from(), ruling.text(chord))
+                : new FitReason.BesideMember(number.steps(), number.alteration(), member, ruling.text(chord));
     }
 }

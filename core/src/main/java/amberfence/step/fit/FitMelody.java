@@ -127,7 +127,7 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
             int up = neighbours.above(note.pitch());
             int to = !chosen.containsKey(note.id()) ? note.pitch() : chosen.get(note.id()) ? up : down;
             if (to == note.pitch() || to == Neighbours.NONE) {
-                work.leave(note, new Reason.Clashing(ruling.text(chord), clash.get().kind() == Clashes.Kind.SEMITONE_ABOVE
+                work.leave(note, new FitReason.Clashing(ruling.text(chord), clash.get().kind() == Clashes.Kind.SEMITONE_ABOVE
                         ? ruling.role(chord, clash.get().against()) : "", down, up));
             } else {
                 work.change(note, note.withPitch(to), Members.reason(ruling, chord, to));
@@ -174,7 +174,7 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
                 } else if (chord == RulingChords.NONE) {
                     chordless.treat(note, pitch, work);
                 } else if (strong[i]) {
-                    work.change(note, note.withPitch(pitch), new Reason.OnStrongBeat(ruling.text(chord), ruling.role(chord, pitch)));
+                    work.change(note, note.withPitch(pitch), new FitReason.OnStrongBeat(ruling.text(chord), ruling.role(chord, pitch)));
                 } else {
                     work.change(note, note.withPitch(pitch), shaped.reason(i));
                 }

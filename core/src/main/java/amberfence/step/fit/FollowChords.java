@@ -4,7 +4,6 @@ import static java.util.Map.entry;
 
 import amberfence.song.Line;
 import amberfence.step.ChordSource;
-import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
@@ -109,7 +108,7 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
     public Outcome apply(Line in, Surroundings around) {
         return underChords(in, around, (ruling, work) -> {
             if (figure.isOwnNotes() ? in.isEmpty() : figure.isEmpty()) {
-                work.find(new Finding.NoFigure());
+                work.find(new FitFinding.NoFigure());
                 in.notes().forEach(work::keep);
             } else {
                 new FigurePlayer(this, in, around, ruling, work).play();

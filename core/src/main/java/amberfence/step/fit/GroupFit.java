@@ -3,7 +3,6 @@ package amberfence.step.fit;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Note;
-import amberfence.step.Finding;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.HeldNotes.Piece;
@@ -132,7 +131,7 @@ final class GroupFit {
             found = answer(chord, from, bass);
         }
         if (found.isEmpty()) {
-            work.find(new Finding.Crowded(first, from.size()));
+            work.find(new FitFinding.Crowded(first, from.size()));
             found = nearest(from, ruling.notes(chord));
         }
         take(group, found);

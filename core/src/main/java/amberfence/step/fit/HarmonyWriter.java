@@ -89,10 +89,10 @@ final class HarmonyWriter {
         for (HarmonyLine line : step.lines()) {
             int plain = wanted(note.pitch(), line, ladder, notes);
             int wanted = held(line, note.pitch(), plain, notes);
-            Reason reason = wanted == plain ? reason(note.pitch(), plain, line, ladder, notes) : new Reason.CommonNote(wanted);
+            Reason reason = wanted == plain ? reason(note.pitch(), plain, line, ladder, notes) : new FitReason.CommonNote(wanted);
             int clear = step.noCrossing() ? clear(wanted, line) : wanted;
             if (clear != wanted) {
-                reason = new Reason.NotCrossing(line.text(), (clear - wanted) / PitchClass.COUNT);
+                reason = new FitReason.NotCrossing(line.text(), (clear - wanted) / PitchClass.COUNT);
             }
             Note added = note.withPitch(Octaves.within(clear));
             last.put(line, added.pitch());
@@ -157,7 +157,7 @@ final class HarmonyWriter {
         if (step.way() == Way.EXACT || step.way() == Way.EXACT_MINOR) {
             return new Reason.BySemitones(wanted - pitch);
         } else if (!chord.isEmpty()) {
-            return new Reason.NearestChordNote(line.text());
+            return new FitReason.NearestChordNote(line.text());
         }
         KeyLadder.Place from = ladder.place(pitch);
         return new Reason.ByDegrees(line.degrees(), DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(line.degrees())));

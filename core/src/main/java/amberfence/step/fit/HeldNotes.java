@@ -3,7 +3,6 @@ package amberfence.step.fit;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Note;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;
@@ -70,7 +69,7 @@ final class HeldNotes {
             work.change(note, first.note(), Members.reason(ruling, first.chord(), first.note().pitch()));
             return;
         }
-        work.change(note, first.note(), new Reason.CutAtChord(ruling.text(first.chord()),
+        work.change(note, first.note(), new FitReason.CutAtChord(ruling.text(first.chord()),
                 ruling.role(first.chord(), first.note().pitch()), ruling.text(joined.get(1).chord())));
         if (work.isFree(note)) {
             joined.subList(1, joined.size()).forEach(piece -> work.add(note, piece.note(),

@@ -4,7 +4,6 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -56,7 +55,7 @@ public record Fold(int lowest, int highest) implements Step {
         for (Note note : in.notes()) {
             int octaves = note.pitch() < lowest ? (lowest - note.pitch() + OCTAVE - 1) / OCTAVE
                     : note.pitch() > highest ? -((note.pitch() - highest + OCTAVE - 1) / OCTAVE) : 0;
-            work.change(note, note.withPitch(note.pitch() + OCTAVE * octaves), new Reason.Folded(octaves));
+            work.change(note, note.withPitch(note.pitch() + OCTAVE * octaves), new MoveReason.Folded(octaves));
         }
         return work.outcome();
     }

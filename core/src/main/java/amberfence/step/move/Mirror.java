@@ -6,7 +6,6 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -51,7 +50,7 @@ public record Mirror(int axis, boolean byDegrees) implements Step {
         for (Note note : in.notes()) {
             int wanted = byDegrees ? tonal(note.pitch(), ladders.at(note)) : 2 * axis - note.pitch();
             int taken = Octaves.within(wanted);
-            work.change(note, note.withPitch(taken), new Reason.Mirrored(axis));
+            work.change(note, note.withPitch(taken), new MoveReason.Mirrored(axis));
             if (taken != wanted && around.isFree(note)) {
                 work.find(new Finding.OctaveBack(note, taken));
             }

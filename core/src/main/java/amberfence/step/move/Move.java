@@ -2,7 +2,6 @@ package amberfence.step.move;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
@@ -70,7 +69,7 @@ public record Move(Unit by, int amount) implements Step {
             }
         }
         if (beyond > 0) {
-            work.find(new Finding.NoRoom(first, beyond));
+            work.find(new MoveFinding.NoRoom(first, beyond));
         }
         return work.outcome();
     }

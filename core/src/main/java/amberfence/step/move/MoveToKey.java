@@ -185,7 +185,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
 
         private Reason sameDegree(Note note, int pitch) {
             Key key = start(note);
-            return new Reason.SameDegree(DegreeWords.of(ladders.of(key), note.pitch()), key.text(),
+            return new MoveReason.SameDegree(DegreeWords.of(ladders.of(key), note.pitch()), key.text(),
                     DegreeWords.of(target, pitch), to.text());
         }
     }

@@ -3,7 +3,6 @@ package amberfence.step.move;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -39,13 +38,13 @@ public record Reverse(What what) implements Step {
         if (what == What.PITCHES) {
             for (int i = 0; i < picked.size(); i++) {
                 Note note = picked.get(i);
-                work.change(note, note.withPitch(picked.get(picked.size() - 1 - i).pitch()), new Reason.Reversed());
+                work.change(note, note.withPitch(picked.get(picked.size() - 1 - i).pitch()), new MoveReason.Reversed());
             }
         } else {
             long first = picked.isEmpty() ? 0 : picked.get(0).start();
             long end = picked.stream().mapToLong(Note::end).max().orElse(0);
             for (Note note : picked) {
-                work.change(note, note.withStart(first + end - note.end()), new Reason.ReversedInTime());
+                work.change(note, note.withStart(first + end - note.end()), new MoveReason.ReversedInTime());
             }
         }
         return work.outcome();

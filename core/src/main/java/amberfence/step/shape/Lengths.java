@@ -4,8 +4,7 @@ import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
-import amberfence.step.Reason.LengthCause;
-import amberfence.step.Reason;
+import amberfence.step.shape.ShapeReason.LengthCause;
 import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -77,7 +76,7 @@ public record Lengths(How how, long amount) implements Step {
             Note note = in.notes().get(i);
             Note after = next == null || next[i] < 0 ? null : in.notes().get(next[i]);
             long length = Math.max(1, length(note, after));
-            work.change(note, note.withLength(length), new Reason.LengthChanged(cause(), length - note.length()));
+            work.change(note, note.withLength(length), new ShapeReason.LengthChanged(cause(), length - note.length()));
         }
         return work.outcome();
     }
@@ -126,7 +125,7 @@ public record Lengths(How how, long amount) implements Step {
             long start = stretched(note.start(), first, end);
             long length = Math.max(1, stretched(note.end(), first, end) - start);
             work.change(note, note.withStart(start).withLength(length),
-                    new Reason.LengthChanged(LengthCause.FILL, length - note.length()));
+                    new ShapeReason.LengthChanged(LengthCause.FILL, length - note.length()));
         }
     }
 

@@ -5,7 +5,6 @@ import amberfence.song.GridLines;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
@@ -56,7 +55,7 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
             long start = ends == Ends.ENDS ? note.start() : drawn(note.start(), lines.nearest(note.start()));
             long end = ends == Ends.STARTS ? start + note.length() : drawn(note.end(), end(note, start, lines));
             Note after = note.withStart(start).withLength(Math.max(1, end - start));
-            work.change(note, after, new Reason.OnGrid(grid.text(), start - note.start(),
+            work.change(note, after, new ShapeReason.OnGrid(grid.text(), start - note.start(),
                     ends == Ends.STARTS ? 0 : after.end() - note.end()));
         }
         return work.outcome();

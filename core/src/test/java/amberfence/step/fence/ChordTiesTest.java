@@ -10,9 +10,7 @@ import amberfence.reading.SoundingChords;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.Finding;
 import amberfence.step.PartResult;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Standing;
 import amberfence.theory.Chord;
@@ -28,7 +26,7 @@ class ChordTiesTest {
         BringInside step = BringInside.USUAL.withTieBreak(TieBreak.CHORD);
         var outcome = step.apply(tune.line(), Surroundings.of(song, tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
-        assertThat(outcome.changes().get(0).reason()).isEqualTo(new Reason.TieChordNote(67, 65));
+        assertThat(outcome.changes().get(0).reason()).isEqualTo(new FenceReason.TieChordNote(67, 65));
     }
 
     @Test
@@ -48,7 +46,7 @@ class ChordTiesTest {
         bringing("C4 D4 E4 F#4 G4").in("C major").ties(TieBreak.CHORD).gives("C4 D4 E4 F4 G4")
                 .finding("no other part plays chords; the line's shape decides instead. Give a part the role of chords");
         assertThat(bringing("C4").in("C major").ties(TieBreak.CHORD).outcome().findings())
-                .containsExactly(new Finding.NoChords());
+                .containsExactly(new FenceFinding.NoChords());
     }
 
     @Test

@@ -14,7 +14,6 @@ import amberfence.song.SourceFile;
 import amberfence.song.TimeMap;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.theory.Key;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -28,7 +27,7 @@ class LetPassTest {
     @Test
     void letsAPassingNotePassAndListsIt() {
         Outcome outcome = doing(letting(true, false, false)).on("F4 F#4 G4").gives("F4 F#4 G4").outcome();
-        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new Reason.Passing(65, 67));
+        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new FenceReason.Passing(65, 67));
         doing(letting(true, false, false)).on("A4 Ab4 G4").gives("A4 Ab4 G4");
         doing(letting(false, true, true)).on("F4 F#4 G4").gives("F4 F4 G4");
     }
@@ -36,7 +35,7 @@ class LetPassTest {
     @Test
     void letsANeighbourNoteReturn() {
         Outcome outcome = doing(letting(false, true, false)).on("G4 F#4 G4").gives("G4 F#4 G4").outcome();
-        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new Reason.Neighbour(67));
+        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new FenceReason.Neighbour(67));
         doing(letting(true, false, false)).on("G4 F#4 G4").gives("G4 F4 G4");
     }
 
@@ -59,7 +58,7 @@ class LetPassTest {
         SoundingChords chords = SoundingChords.around(song, song.part(0));
         Outcome outcome = doing(letting(false, false, true)).on("C4 F#4 G4 Eb4 D4").over(chords)
                 .gives("C4 F#4 G4 E4 D4").outcome();
-        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new Reason.Approach(67));
+        assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new FenceReason.Approach(67));
         doing(letting(false, false, true)).on("C4 F#4 G4").gives("C4 F4 G4");
     }
 }

@@ -9,7 +9,6 @@ import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.Role;
 import amberfence.step.Doing;
-import amberfence.step.Reason;
 import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
 import java.util.HashSet;
@@ -47,10 +46,10 @@ class FitBassTest {
                     .outcome();
             List<Note> line = outcome.out().notes();
             Set<Integer> distances = new TreeSet<>();
-            outcome.changes().stream().filter(change -> change.reason() instanceof Reason.LeadsTo).forEach(change -> {
+            outcome.changes().stream().filter(change -> change.reason() instanceof FitReason.LeadsTo).forEach(change -> {
                 int index = (int) (change.note().start() / (2 * Doing.UNIT));
                 distances.add(Math.abs(line.get(index + 1).pitch() - line.get(index).pitch()));
-                assertThat(((Reason.LeadsTo) change.reason()).target()).isEqualTo(line.get(index + 1).pitch());
+                assertThat(((FitReason.LeadsTo) change.reason()).target()).isEqualTo(line.get(index + 1).pitch());
             });
             assertThat(distances).isNotEmpty().isSubsetOf(way.semitones() ? Set.of(1) : Set.of(1, 2));
         }

@@ -1,0 +1,44 @@
+package amberfence.step.fence;
+
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.StepWords;
+import java.util.Optional;
+
+/** What bringing notes inside could not do well. */
+public sealed interface FenceFinding extends Finding {
+    /** Two neighbours of a line that differed now sound alike: no inside note lies between. */
+    record StepLost(Note before, Note after) implements FenceFinding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(after);
+        }
+
+        @Override
+        public String sentence(StepWords words) {
+            return "a step lost: " + words.name(before.pitch()) + " now repeats, as no inside note lies between; "
+                    + "leave one of the two alone, or allow its pitch";
+        }
+    }
+
+    /** There is no inside note on the side that was asked for; the other side was taken, or the note was kept. */
+    record EndOfRange(Note atEnd) implements FenceFinding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(atEnd);
+        }
+
+        @Override
+        public String sentence(StepWords words) {
+            return "no inside note lies on that side of " + words.name(atEnd.pitch()) + "; the other side is taken";
+        }
+    }
+
+    /** TieBreak were to go to the chord note, but no other part plays chords. */
+    record NoChords() implements FenceFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return "no other part plays chords; the line's shape decides instead. Give a part the role of chords";
+        }
+    }
+}

@@ -1,0 +1,69 @@
+package amberfence.step.fit;
+
+import amberfence.song.Note;
+import amberfence.step.Finding;
+import amberfence.step.StepWords;
+import java.util.Optional;
+
+/** What could not be fitted well to the chords. */
+public sealed interface FitFinding extends Finding {
+    /** So many notes lie where there is no chord; whether the scale counts for them, or they are left alone. */
+    record NoChordThere(int notes, boolean scaleCounts) implements FitFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return StepWords.count(notes, "note lies", "notes lie") + " where there is no chord; " + (scaleCounts
+                    ? "only the scale counts there"
+                    : "left alone. Let the last chord hold, or the scale count, to change that");
+        }
+    }
+
+    /** So many notes begin together that the chord has no room for them side by side; each went to its nearest. */
+    record Crowded(Note first, int notes) implements FitFinding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(first);
+        }
+
+        @Override
+        public String sentence(StepWords words) {
+            return notes + " notes at once find no room side by side on the chord; each goes to its nearest";
+        }
+    }
+
+    /** There is no figure to play: none is drawn, and the part has no notes. */
+    record NoFigure() implements FitFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return "there is no figure yet: draw one in the grid, take one from selected notes, or choose a part with notes";
+        }
+    }
+
+    /** The part's notes are numbered against the chords that sound there, so that they are right already. */
+    record FigureAtHome() implements FitFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return "every note is numbered against the chord that sounds there, so nothing moves; name the chord over which they "
+                    + "were written, or let the first bars be the figure";
+        }
+    }
+
+    /** The figure is longer than some chords, under which so many of its notes are not reached. */
+    record FigureCut(int notes, int chords) implements FitFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return "the figure is longer than " + StepWords.count(chords, "chord", "chords") + ", under which "
+                    + StepWords.count(notes, "of its notes is", "of its notes are")
+                    + " not reached; let it go on over the changes of chord to hear all";
+        }
+    }
+
+    /** Variety was asked for, but all of the line's notes are strong: none lies between. */
+    record NothingBetween(int notes) implements FitFinding {
+        @Override
+        public String sentence(StepWords words) {
+            return "all " + StepWords.count(notes, "note is", "notes are")
+                    + " on strong beats or the first under a chord, so that there is "
+                    + "no room for variety; cut long notes first";
+        }
+    }
+}

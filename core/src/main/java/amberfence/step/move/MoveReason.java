@@ -1,0 +1,47 @@
+package amberfence.step.move;
+
+import amberfence.step.Reason;
+import amberfence.step.StepWords;
+
+/** Why a note has another pitch or place, when lines are moved as a whole. */
+public sealed interface MoveReason extends Reason {
+    /** The same degree in another key; degrees and keys as text. */
+    record SameDegree(String from, String fromKey, String to, String toKey) implements MoveReason {
+        @Override
+        public String sentence(StepWords words) {
+            return from + " of " + fromKey + " becomes " + to + " of " + toKey;
+        }
+    }
+
+    /** Mirrored about a pitch. */
+    record Mirrored(int axis) implements MoveReason {
+        @Override
+        public String sentence(StepWords words) {
+            return "mirrored about " + words.name(axis);
+        }
+    }
+
+    /** Takes the pitch that stands as far from the end as this note from the beginning. */
+    record Reversed() implements MoveReason {
+        @Override
+        public String sentence(StepWords words) {
+            return "the pitches in reverse over the same rhythm";
+        }
+    }
+
+    /** Takes its place from the end, in time. */
+    record ReversedInTime() implements MoveReason {
+        @Override
+        public String sentence(StepWords words) {
+            return "the line in reverse, from its end";
+        }
+    }
+
+    /** Brought into a range by whole octaves, upward positive. */
+    record Folded(int octaves) implements MoveReason {
+        @Override
+        public String sentence(StepWords words) {
+            return StepWords.amount(octaves, "octave") + ", into the range";
+        }
+    }
+}
