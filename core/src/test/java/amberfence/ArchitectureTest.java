@@ -1,11 +1,16 @@
 package amberfence;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.INTERFACES;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import amberfence.step.Step;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -37,6 +42,14 @@ class ArchitectureTest {
                 .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "sound", "format", "edit", "step", "reading")
                 .because("a package uses only those below it").check(CORE);
         slices().matching("amberfence.(**)").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void filesAndPartsOfTheHouseNameNoStep() {
+        noClasses().that().resideOutsideOfPackages("amberfence.step.[fence|move|shape|chord|fit]..", "amberfence.step.catalogue..",
+                        "amberfence.demo..", "amberfence.edit..").should().dependOnClassesThat(
+                        assignableTo(Step.class).and(not(INTERFACES)).and(resideInAnyPackage("amberfence.step.*..")))
+                .because("a step touches its record, its test and the catalogue").check(CORE);
     }
 
     @Test

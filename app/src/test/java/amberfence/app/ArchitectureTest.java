@@ -1,22 +1,28 @@
 package amberfence.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.describe;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
+import amberfence.step.catalogue.StepCatalogue;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.FileOutputStream;
 import java.nio.file.Files;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** The arrows between the areas of the window. */
 class ArchitectureTest {
     private static final JavaClasses APP = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("amberfence.app");
+    private static final Set<String> STEPS = StepCatalogue.all().stream().map(schema -> schema.usual().getClass().getName())
+            .collect(Collectors.toSet());
     private static final String[] AREAS = {"amberfence.app.head..", "amberfence.app.parts..", "amberfence.app.fence..",
         "amberfence.app.ladder..", "amberfence.app.hands..", "amberfence.app.pick..", "amberfence.app.steps..",
         "amberfence.app.changes..", "amberfence.app.progression..", "amberfence.app.compare..", "amberfence.app.overview..",
@@ -38,6 +44,17 @@ class ArchitectureTest {
                 .or().haveSimpleName("FenceModel").or().haveSimpleName("RowWords").or().haveSimpleName("ChangeRow")
                 .should().dependOnClassesThat().resideInAPackage("javafx.scene..")
                 .because("it is tested without a window").check(APP);
+    }
+
+    /** A new step needs nothing in the window: these have special controls for single steps, or do them to selected notes. */
+    @Test
+    void onlyTheseNameASingleStep() {
+        noClasses().that().doNotHaveSimpleName("Screenshots").and().haveNameNotMatching(
+                        ".*\\.steps\\.(StepForm|SourceRows|\\w+Forms?|FigureGrid)(\\$.*)?")
+                .and().haveNameNotMatching(".*\\.(NoteCommands|NotesMenu|LadderKeys|LadderTools|MoveDrag|ChordCommands|ChordMenus)(\\$.*)?")
+                .and().haveNameNotMatching(".*\\.(ImportSheet|Recorder|ChangesView)(\\$.*)?")
+                .should().dependOnClassesThat(describe("are steps", some -> STEPS.contains(some.getName())))
+                .because("forms, lists and words follow from the schema of a step").check(APP);
     }
 
     @Test
