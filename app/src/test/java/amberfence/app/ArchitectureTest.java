@@ -52,7 +52,7 @@ class ArchitectureTest {
         noClasses().that().doNotHaveSimpleName("Screenshots").and().haveNameNotMatching(
                         ".*\\.steps\\.(StepForm|SourceRows|\\w+Forms?|FigureGrid)(\\$.*)?")
                 .and().haveNameNotMatching(".*\\.(NoteCommands|NotesMenu|LadderKeys|LadderTools|MoveDrag|ChordCommands|ChordMenus)(\\$.*)?")
-                .and().haveNameNotMatching(".*\\.(ImportSheet|Recorder|ChangesView)(\\$.*)?")
+                .and().haveNameNotMatching(".*\\.(ImportSheet|Recorder)(\\$.*)?")
                 .should().dependOnClassesThat(describe("are steps", some -> STEPS.contains(some.getName())))
                 .because("forms, lists and words follow from the schema of a step").check(APP);
     }

@@ -20,10 +20,9 @@ import amberfence.step.Kept;
 import amberfence.step.PartResult;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.fence.BringInside;
-import amberfence.step.fit.FitReason;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.NoteName;
@@ -39,7 +38,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -233,29 +231,28 @@ final class ApplyCommand implements Runnable {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
-                boolean inside = stage.slot().treatment() instanceof BringInside;
+                boolean inside = StepCatalogue.of((Step) stage.slot().treatment()).group() == StepGroup.FENCE;
                 out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of((Step) stage.slot().treatment()).title()
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"
                         : outcome.changed() + " of " + outcome.considered() + " notes changed"
                                 + (outcome.added() > 0 ? ", " + outcome.added() + " added" : "")));
-                outcome.kept().stream().filter(kept -> kept.reason() instanceof FitReason.Clashing)
-                        .forEach(kept -> out.println("  " + clash(song, fence, kept)));
+                outcome.kept().stream().filter(kept -> kept.reason().isOpen())
+                        .forEach(kept -> out.println("  " + open(song, fence, kept)));
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }
         }
         out.println("written: " + target);
     }
 
-    /** A note that clashes with its chord, and the chord notes beside it. */
-    private static String clash(Song song, FenceLine fence, Kept kept) {
+    /** A note that is to be resolved, and the ways out. */
+    private static String open(Song song, FenceLine fence, Kept kept) {
         Spelling spelling = fence.spellingAt(kept.note().start());
-        FitReason.Clashing clash = (FitReason.Clashing) kept.reason();
-        String ways = IntStream.of(clash.down(), clash.up()).filter(pitch -> pitch >= 0)
-                .mapToObj(pitch -> spelling.pitch(pitch).text()).collect(Collectors.joining(" or "));
+        String ways = kept.reason().fixes(kept.note()).stream().map(fix -> spelling.pitch(fix.pitch()).text())
+                .collect(Collectors.joining(" or "));
         return song.time().position(kept.note().start()).text() + "  " + spelling.pitch(kept.note().pitch()).text() + " "
-                + StepWords.of(spelling).sentence(clash) + "; " + ways + " would resolve it";
+                + StepWords.of(spelling).sentence(kept.reason()) + "; " + ways + " would resolve it";
     }
 
     private static String words(Song song, FenceLine fence, Finding finding) {

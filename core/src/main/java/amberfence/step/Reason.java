@@ -1,5 +1,8 @@
 package amberfence.step;
 
+import amberfence.song.Note;
+import java.util.List;
+
 /**
  * Why a note was changed or kept: facts, and the sentence that they make. What only one kind of step gives stands beside it.
  * Pitches are MIDI numbers; {@code other} is the candidate that was not taken.
@@ -7,6 +10,16 @@ package amberfence.step;
 public interface Reason {
     /** Why, as a short sentence without a full stop, with pitches named by the words. */
     String sentence(StepWords words);
+
+    /** Whether somebody is to choose a way out. */
+    default boolean isOpen() {
+        return false;
+    }
+
+    /** The ways out for the note that was kept for this reason. */
+    default List<Fix> fixes(Note note) {
+        return List.of();
+    }
 
     /** The other candidate would have sounded together with a note of the same pitch. */
     record AvoidedUnison(int chosen, int other) implements Reason {

@@ -3,6 +3,7 @@ package amberfence.app.changes;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
+import amberfence.step.Fix;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
@@ -32,9 +33,9 @@ final class ChangeCell extends ListCell<ChangeRow> {
     /**
      * @param words makes the words of a row
      * @param onLeave leaves a note alone, or changes it again
-     * @param onWay resolves a note that clashes, upward or downward
+     * @param onFix resolves a note in one of the ways that its reason offers
      */
-    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<Note, Boolean> onWay) {
+    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<Note, Fix> onFix) {
         this.words = words;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
@@ -46,8 +47,8 @@ final class ChangeCell extends ListCell<ChangeRow> {
         HBox.setHgrow(reason, Priority.SOMETIMES);
         move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
         leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
-        down.setOnAction(event -> getItem().note().ifPresent(note -> onWay.accept(note, false)));
-        up.setOnAction(event -> getItem().note().ifPresent(note -> onWay.accept(note, true)));
+        down.setOnAction(event -> getItem().fix("down").ifPresent(fix -> onFix.accept(getItem().note().orElseThrow(), fix)));
+        up.setOnAction(event -> getItem().fix("up").ifPresent(fix -> onFix.accept(getItem().note().orElseThrow(), fix)));
         Controls.tip(down, () -> Words.say("changes.resolve", down.getText()));
         Controls.tip(up, () -> Words.say("changes.resolve", up.getText()));
         Controls.tip(reason, reason::getText);

@@ -3,10 +3,10 @@ package amberfence.app.changes;
 import amberfence.song.Note;
 import amberfence.step.Change;
 import amberfence.step.Finding;
+import amberfence.step.Fix;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.fit.FitReason;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -50,10 +50,10 @@ sealed interface ChangeRow {
         return this instanceof Changed || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
-    /** How a note clashes that can be resolved one way or another. */
-    default Optional<FitReason.Clashing> clash() {
-        return this instanceof Left left && left.kept().reason() instanceof FitReason.Clashing clash ? Optional.of(clash)
-                : Optional.empty();
+    /** A way out that can be chosen, by its name. */
+    default Optional<Fix> fix(String name) {
+        return this instanceof Left left ? left.kept().reason().fixes(left.kept().note()).stream().filter(fix -> fix.name().equals(name))
+                .findFirst() : Optional.empty();
     }
 
     default boolean isFinding() {

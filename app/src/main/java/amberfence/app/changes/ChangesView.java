@@ -9,13 +9,12 @@ import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.StepSlot;
+import amberfence.step.Fix;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
+import amberfence.step.StepGroup;
 import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.fence.BringInside;
-import amberfence.step.fit.FitMelody;
-import amberfence.step.fit.FitReason;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -115,8 +114,8 @@ public final class ChangesView extends VBox {
                 outcome.changes().size(), step).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
-                : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason() instanceof FitReason.Clashing) ? "changes.clashing"
-                        : stage.slot().treatment() instanceof BringInside ? "changes.summary" : "changes.otherSummary",
+                : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason().isOpen()) ? "changes.clashing"
+                        : StepCatalogue.of((Step) stage.slot().treatment()).group() == StepGroup.FENCE ? "changes.summary" : "changes.otherSummary",
                         outcome.kept().size(), outcome.untouched()));
         // What a step made of a part is the same object until something changes it.
         if (outcome == shown) {
@@ -144,15 +143,20 @@ public final class ChangesView extends VBox {
     private void leave(Note note, boolean left) {
         slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move",
                 session.results().get().song().time().position(note.start()).text()), slot.id(),
-                same -> left && same.treatment() instanceof FitMelody melody && melody.mode() == FitMelody.Mode.CLASHES
-                        ? same.withTreatment(melody.withWay(note.id(), Optional.empty())) : same.withLeft(note.id(), left)));
+                same -> withLeft(same, note, left)));
     }
 
-    /** Resolves a note that clashes; left alone again, it clashes again. */
-    private void resolve(Note note, boolean up) {
+    /** What was resolved by hand is open again when it is left alone. */
+    private static StepSlot withLeft(StepSlot slot, Note note, boolean left) {
+        Step step = (Step) slot.treatment();
+        Step open = left ? step.unresolved(note.id()) : step;
+        return open.equals(step) ? slot.withLeft(note.id(), left) : slot.withTreatment(open);
+    }
+
+    private void resolve(Note note, Fix fix) {
         slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve",
                 session.results().get().song().time().position(note.start()).text()), slot.id(), same -> same.withTreatment(
-                ((FitMelody) same.treatment()).withWay(note.id(), Optional.of(up)))));
+                fix.edit().apply((Step) same.treatment()))));
     }
 
     private void leaveAll() {

@@ -33,11 +33,9 @@ record RowWords(String place, String names, String degrees, String reason, Strin
             return new RowWords(place, "", "", words.sentence(found.finding()));
         } else if (row instanceof ChangeRow.Left left) {
             int pitch = left.kept().note().pitch();
-            RowWords plain = new RowWords(place, name(pitch, spelling), degree(pitch, spelling),
-                    words.sentence(left.kept().reason()));
-            return row.clash().map(clash -> new RowWords(plain.place, plain.names, plain.degrees, plain.reason,
-                    clash.down() < 0 ? "" : name(clash.down(), spelling), clash.up() < 0 ? "" : name(clash.up(), spelling)))
-                    .orElse(plain);
+            return new RowWords(place, name(pitch, spelling), degree(pitch, spelling), words.sentence(left.kept().reason()),
+                    row.fix("down").map(fix -> name(fix.pitch(), spelling)).orElse(""),
+                    row.fix("up").map(fix -> name(fix.pitch(), spelling)).orElse(""));
         }
         Change change = ((ChangeRow.Changed) row).change();
         Note note = change.note();

@@ -12,7 +12,6 @@ import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.fit.FitReason;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,7 +90,7 @@ final class StepCard extends VBox {
         }
         PartResult result = session.results().get().part(part.id());
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
-        int clashes = (int) outcome.kept().stream().filter(kept -> kept.reason() instanceof FitReason.Clashing).count();
+        int clashes = (int) outcome.kept().stream().filter(kept -> kept.reason().isOpen()).count();
         return clashes > 0 ? Words.count("steps.clashes", clashes) : outcome.changes().isEmpty() ? Words.say("steps.nothing")
                 : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
                 : outcome.added() > 0 ? Words.say("steps.changedAndAdded", outcome.changes().size())

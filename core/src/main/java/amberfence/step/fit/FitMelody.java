@@ -96,6 +96,11 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
     }
 
     @Override
+    public FitMelody unresolved(long note) {
+        return mode == Mode.CLASHES ? withWay(note, Optional.empty()) : this;
+    }
+
+    @Override
     public FitMelody renamed(LongUnaryOperator renaming) {
         return new FitMelody(source, mode, ways.stream().map(way -> new Way(renaming.applyAsLong(way.note()), way.up())).toList());
     }

@@ -1,7 +1,12 @@
 package amberfence.step.fit;
 
+import amberfence.song.Note;
+import amberfence.step.Fix;
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Why a note was fitted to the chords, or made to go with them. */
 public sealed interface FitReason extends Reason {
@@ -57,6 +62,21 @@ public sealed interface FitReason extends Reason {
         public String sentence(StepWords words) {
             return "clashes with " + chord + ": " + (member.isEmpty() ? "none of its notes, on a strong beat"
                     : "a semitone above its " + member);
+        }
+
+        @Override
+        public boolean isOpen() {
+            return true;
+        }
+
+        @Override
+        public List<Fix> fixes(Note note) {
+            return Stream.of(fix("down", down, note), fix("up", up, note)).flatMap(Optional::stream).toList();
+        }
+
+        private static Optional<Fix> fix(String name, int pitch, Note note) {
+            return pitch < 0 ? Optional.empty() : Optional.of(new Fix(name, pitch,
+                    step -> ((FitMelody) step).withWay(note.id(), Optional.of(name.equals("up")))));
         }
     }
 

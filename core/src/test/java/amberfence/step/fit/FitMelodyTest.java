@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.song.Role;
 import amberfence.step.ChordSource;
 import amberfence.step.Doing;
+import amberfence.step.Fix;
+import amberfence.step.Kept;
+import amberfence.step.Step;
 import amberfence.step.fit.FitMelody.Mode;
 import java.util.List;
 import java.util.Map;
@@ -66,6 +69,21 @@ class FitMelodyTest {
         doing(up.withWay(1, Optional.of(false))).under("| C |").on("F4:4 E4:4").gives("E4:4 E4:4");
         assertThat(up.withWay(1, Optional.empty())).isEqualTo(CLASHES);
         assertThat(up.renamed(id -> id + 10).ways()).containsExactly(new FitMelody.Way(11, true));
+    }
+
+    @Test
+    void aClashBringsItsWaysOutAsFixesThatDoWhatTheySay() {
+        for (Kept open : doing(CLASHES).under("| C |").on("F4:4 E4:4").outcome().kept()) {
+            assertThat(open.reason().isOpen()).isTrue();
+            List<Fix> fixes = open.reason().fixes(open.note());
+            assertThat(fixes).extracting(fix -> fix.name() + " " + fix.pitch()).containsExactly("down 64", "up 67");
+            for (Fix fix : fixes) {
+                Step resolved = fix.edit().apply(CLASHES);
+                Doing done = doing(resolved).under("| C |").on("F4:4 E4:4");
+                assertThat(done.outcome().out().note(open.note().id()).orElseThrow().pitch()).isEqualTo(fix.pitch());
+                assertThat(resolved.unresolved(open.note().id())).isEqualTo(CLASHES);
+            }
+        }
     }
 
     @Test
