@@ -49,8 +49,8 @@ echo "$((opened + refused + bad)) damaged projects on the command line: $opened 
 run_tests core,app DamagedInTheWindowTest -Damberfence.damaged.from="$WORK/damaged" -Damberfence.damaged=200
 
 echo "== a monkey, 30,000 events"
-run_tests core,app MonkeyTest -Damberfence.monkey=10000
+run_tests core,app MonkeyTest -Damberfence.monkey=10000 -Damberfence.freeze=1000
 
 echo "== songs far too long"
-run_tests core,app BigSongsTest
+run_tests core,app BigSongsTest -Damberfence.freeze=1000
 exit "$FAILED"

@@ -79,7 +79,11 @@ public abstract class WindowTest extends ApplicationTest {
     @AfterEach
     void letGo() throws TimeoutException {
         release(new KeyCode[0]);
-        interact(() -> workspace.sound().close());
+        interact(() -> {
+            workspace.sound().close();
+            // Else its work would be written into a folder that is being deleted.
+            workspace.files().leave();
+        });
         FxToolkit.cleanupStages();
     }
 

@@ -54,6 +54,7 @@ public final class SongFiles {
     private final FileWork work = new FileWork();
     private final UnsavedStore unsaved;
     private final Autosave autosave;
+    private boolean hasLeft;
 
     /** @param host asks and tells the person */
     public SongFiles(Session session, FileChoice choice, AppFolder folder, FilesHost host) {
@@ -337,8 +338,12 @@ public final class SongFiles {
         work.abandonExports();
     }
 
-    /** The person leaves; what is not saved is kept for the next time. */
+    /** The person leaves; what is not saved is kept for the next time. Whoever has left leaves no more. */
     public void leave() {
+        if (hasLeft) {
+            return;
+        }
+        hasLeft = true;
         if (session.isChanged()) {
             autosave.writeNow();
         } else {

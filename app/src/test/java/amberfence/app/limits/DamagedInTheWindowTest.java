@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /** Damaged projects opened in the window: a sentence, or a song. */
@@ -37,6 +38,11 @@ class DamagedInTheWindowTest extends WindowTest {
             files.add(Files.write(folder.resolve("damaged-" + i + ".amber"), bytes));
         }
         return files;
+    }
+
+    @AfterEach
+    void giveBack() {
+        interact(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
     }
 
     @Test

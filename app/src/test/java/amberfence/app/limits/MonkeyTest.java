@@ -38,7 +38,7 @@ import org.junit.jupiter.api.Test;
  */
 public class MonkeyTest extends WindowTest {
     private static final int EVENTS = Integer.getInteger("amberfence.monkey", 1700);
-    private static final long FREEZE = Long.getLong("amberfence.freeze", 1000);
+    private static final long FREEZE = Long.getLong("amberfence.freeze", 5000);
     private static final List<KeyCode> KEYS = List.of(KeyCode.A, KeyCode.B, KeyCode.C, KeyCode.D, KeyCode.F, KeyCode.J, KeyCode.K, KeyCode.L,
             KeyCode.O, KeyCode.P, KeyCode.S, KeyCode.T, KeyCode.V, KeyCode.X, KeyCode.Y, KeyCode.Z, KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT,
             KeyCode.RIGHT, KeyCode.ENTER, KeyCode.SPACE, KeyCode.TAB, KeyCode.ESCAPE, KeyCode.DELETE, KeyCode.HOME, KeyCode.END,
