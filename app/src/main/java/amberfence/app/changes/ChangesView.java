@@ -14,8 +14,8 @@ import amberfence.step.Outcome;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -109,13 +109,13 @@ public final class ChangesView extends VBox {
 
     private void show(PartResult.Stage stage) {
         Outcome outcome = stage.outcome();
-        String step = StepCatalogue.of((Step) stage.slot().treatment()).title();
+        StepSchema<?> schema = StepCatalogue.of((Step) stage.slot().treatment());
         heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
-                outcome.changes().size(), step).toUpperCase(Locale.ROOT));
+                outcome.changes().size(), schema.title()).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
                 : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason().isOpen()) ? "changes.clashing"
-                        : StepCatalogue.of((Step) stage.slot().treatment()).group() == StepGroup.FENCE ? "changes.summary" : "changes.otherSummary",
+                        : schema.group() == StepGroup.FENCE ? "changes.summary" : "changes.otherSummary",
                         outcome.kept().size(), outcome.untouched()));
         // What a step made of a part is the same object until something changes it.
         if (outcome == shown) {
@@ -133,7 +133,7 @@ public final class ChangesView extends VBox {
         boolean before = updating;
         updating = true;
         if (fresh.size() > MANY || !fresh.equals(rows.getItems())) {
-            rows.setItems(FXCollections.observableList(new ArrayList<>(fresh)));
+            rows.setItems(FXCollections.observableList(fresh));
         } else {
             rows.refresh();
         }

@@ -229,11 +229,6 @@ final class FenceModel {
      *
      * @param bars how many bars the song has
      */
-    BitSet outsidePlaces(int bars, int shares) {
-        return outsidePlaces(trial(), bars, shares);
-    }
-
-    /** The same off the interface thread: {@code answer} takes it there. */
     void askOutsidePlaces(int bars, int shares, Consumer<BitSet> answer) {
         Song song = trial();
         session.computations().ask("outside places", song.parts().stream().mapToInt(part -> part.line().size()).sum(),

@@ -287,7 +287,7 @@ public final class SongFiles {
         }, whole -> {
             session.message().set(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
             done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");
-        }, trouble -> done.accept(Rendered.FAILED, sentence(file, trouble)));
+        }, trouble -> done.accept(Rendered.FAILED, sentence(file.getFileName(), trouble)));
     }
 
     /** The file of sounds that a person chooses to play with. */
@@ -361,20 +361,20 @@ public final class SongFiles {
     private Consumer<Throwable> failed(Path file) {
         return trouble -> {
             if (trouble instanceof UnreadableFileException || trouble instanceof IOException) {
-                host.trouble(sentence(file, trouble));
+                host.trouble(sentence(file.getFileName(), trouble));
             } else {
-                host.failed(sentence(file, trouble), trouble);
+                host.failed(sentence(file.getFileName(), trouble), trouble);
             }
         };
     }
 
-    private static String sentence(Path file, Throwable trouble) {
+    static String sentence(Object named, Throwable trouble) {
         if (trouble instanceof UnreadableFileException) {
             return trouble.getMessage();
         } else if (trouble instanceof IOException io) {
-            return Words.say("files.failed", file.getFileName(), FileTrouble.reason(io));
+            return Words.say("files.failed", named, FileTrouble.reason(io));
         }
-        return Words.say("files.failed", file.getFileName(), Words.say(trouble instanceof OutOfMemoryError ? "trouble.memory"
+        return Words.say("files.failed", named, Words.say(trouble instanceof OutOfMemoryError ? "trouble.memory"
                 : "trouble.inside"));
     }
 }

@@ -95,7 +95,7 @@ public final class UnsavedOffer {
                 left.remove(item.left);
                 trouble.accept(failure.getMessage());
             } else if (failure instanceof IOException || failure instanceof OutOfMemoryError) {
-                trouble.accept(Words.say("files.failed", item.title(), Words.say("trouble.memory")));
+                trouble.accept(SongFiles.sentence(item.title(), failure));
             } else {
                 left.remove(item.left);
                 trouble.accept(store.setAside(file, String.valueOf(failure.getMessage())));

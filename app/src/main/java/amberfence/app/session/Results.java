@@ -25,35 +25,27 @@ public final class Results {
     private final Song song;
     private final Map<Integer, PartResult> byPart;
     private final FenceLine fence;
-    private final Map<Integer, Integer> outside = new HashMap<>();
+    private final Map<Integer, Integer> outside;
     private final Map<Integer, List<Overlaps.Overlap>> overlaps;
     private final Map<Integer, List<Standing>> standings = new ConcurrentHashMap<>();
     private final Map<Integer, Part> parts = new HashMap<>();
 
-    private Results(Song song, Map<Integer, PartResult> byPart, Map<Integer, List<Overlaps.Overlap>> overlaps, Results before,
-                    Set<Integer> same, boolean counting) {
+    private Results(Song song, FenceLine fence, Map<Integer, PartResult> byPart, Map<Integer, Integer> outside,
+                    Map<Integer, List<Overlaps.Overlap>> overlaps) {
         this.song = song;
         this.byPart = byPart;
         this.overlaps = overlaps;
-        this.fence = song.fence().along(song.time());
-        for (Part part : song.parts()) {
-            parts.put(part.id(), part);
-            boolean known = same.contains(part.id());
-            if (counting) {
-                outside.put(part.id(), known ? before.outside(part.id()) : part.isDrums() ? 0 : fence.countOutside(part.line()));
-            }
-            if (known && before.standings.containsKey(part.id())) {
-                standings.put(part.id(), before.standings.get(part.id()));
-            }
-        }
+        this.fence = fence;
+        this.outside = outside;
+        song.parts().forEach(part -> parts.put(part.id(), part));
     }
 
     /** A song as it stands before any step, nothing counted yet, to show while a long one is being worked out. */
     static Results untouched(Song song) {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
-        return new Results(song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList()), byPart,
-                Map.of(), null, Set.of(), false);
+        Song plain = song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList());
+        return new Results(plain, plain.fence().along(plain.time()), byPart, Map.of(), Map.of());
     }
 
     static Results of(Song song, Results before) {
@@ -63,13 +55,19 @@ public final class Results {
         SongResults results = SongResults.of(song, known);
         Map<Integer, PartResult> byPart = new HashMap<>();
         Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
+        Map<Integer, Integer> outside = new HashMap<>();
+        FenceLine fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             PartResult result = results.part(part.id());
             byPart.put(part.id(), result);
             overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
                     && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
+            outside.put(part.id(), same.contains(part.id()) ? before.outside(part.id()) : part.isDrums() ? 0
+                    : fence.countOutside(part.line()));
         }
-        return new Results(song, byPart, overlaps, before, same, true);
+        Results fresh = new Results(song, fence, byPart, outside, overlaps);
+        same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
+        return fresh;
     }
 
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */

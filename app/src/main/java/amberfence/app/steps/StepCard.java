@@ -91,10 +91,11 @@ final class StepCard extends VBox {
         PartResult result = session.results().get().part(part.id());
         Outcome outcome = result.stage(slot.id()).map(PartResult.Stage::outcome).orElseThrow();
         int clashes = (int) outcome.kept().stream().filter(kept -> kept.reason().isOpen()).count();
+        int added = outcome.added();
         return clashes > 0 ? Words.count("steps.clashes", clashes) : outcome.changes().isEmpty() ? Words.say("steps.nothing")
-                : outcome.onlyAdds() ? Words.count("steps.added", outcome.added())
-                : outcome.added() > 0 ? Words.say("steps.changedAndAdded", outcome.changes().size())
-                : Words.say("steps.some", outcome.changed(), outcome.considered());
+                : added == outcome.changes().size() ? Words.count("steps.added", added)
+                : added > 0 ? Words.say("steps.changedAndAdded", outcome.changes().size())
+                : Words.say("steps.some", outcome.changes().size(), outcome.considered());
     }
 
     /** To which notes the step is limited, as a button that opens the choices. */

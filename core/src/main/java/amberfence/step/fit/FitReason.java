@@ -71,12 +71,12 @@ public sealed interface FitReason extends Reason {
 
         @Override
         public List<Fix> fixes(Note note) {
-            return Stream.of(fix("down", down, note), fix("up", up, note)).flatMap(Optional::stream).toList();
+            return Stream.of(fix(false, down, note), fix(true, up, note)).flatMap(Optional::stream).toList();
         }
 
-        private static Optional<Fix> fix(String name, int pitch, Note note) {
-            return pitch < 0 ? Optional.empty() : Optional.of(new Fix(name, pitch,
-                    step -> ((FitMelody) step).withWay(note.id(), Optional.of(name.equals("up")))));
+        private static Optional<Fix> fix(boolean upward, int pitch, Note note) {
+            return pitch < 0 ? Optional.empty() : Optional.of(new Fix(upward ? "up" : "down", pitch,
+                    step -> ((FitMelody) step).withWay(note.id(), Optional.of(upward))));
         }
     }
 
