@@ -39,8 +39,7 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
                         + "value that has spaces in it");
             }
             String key = matcher.group(1);
-            List<String> keys = schema.settings().stream().filter(setting -> !setting.isBound()).map(StepSetting::key)
-                    .map(String.class::cast).toList();
+            List<String> keys = schema.freeSettings().stream().map(StepSetting::key).toList();
             if (!keys.contains(key)) {
                 throw new MusicTextException(name + " has no setting “" + key + "”" + near(key, keys) + "; it has "
                         + String.join(", ", keys));

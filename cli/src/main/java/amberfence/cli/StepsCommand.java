@@ -2,7 +2,6 @@ package amberfence.cli;
 
 import amberfence.step.SettingTexts;
 import amberfence.step.SettingType;
-import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.step.catalogue.StepCatalogue;
@@ -11,7 +10,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import picocli.CommandLine.Command;
@@ -39,16 +37,12 @@ final class StepsCommand implements Runnable {
             out.println(schema.name() + "  " + schema.title() + " (" + schema.group().title() + ")");
             out.println("  " + schema.meaning());
             Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
-            for (StepSetting<?> setting : free(schema)) {
+            for (StepSetting<?> setting : schema.freeSettings()) {
                 String value = usual.get(setting.key());
                 out.println("  " + setting.key() + (value.isEmpty() ? "" : "=" + quoted(value)) + "  " + setting.meaning() + " ("
                         + setting.type().words() + ")");
             }
         }
-    }
-
-    private static <S extends Step> List<StepSetting<S>> free(StepSchema<S> schema) {
-        return schema.settings().stream().filter(setting -> !setting.isBound()).toList();
     }
 
     private static String quoted(String value) {
@@ -64,7 +58,7 @@ final class StepsCommand implements Runnable {
             schema.touches().forEach(touch -> step.withArray("touches").add(touch.name().toLowerCase(Locale.ROOT)));
             Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
             ArrayNode settings = step.putArray("settings");
-            for (StepSetting<?> setting : free(schema)) {
+            for (StepSetting<?> setting : schema.freeSettings()) {
                 SettingType type = setting.type();
                 ObjectNode node = settings.addObject().put("key", setting.key()).put("type", type.kind().name().toLowerCase(Locale.ROOT)
                         .replace('_', '-'));

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.ToLongFunction;
 
 /**
  * Tempo and metre over time; turns ticks into bar, beat and tick and back, in any metre. A change of metre begins a bar,
@@ -77,25 +78,20 @@ public final class TimeMap {
     }
 
     public Tempo tempoAt(long tick) {
-        int low = 0;
-        int high = tempos.size() - 1;
-        while (low < high) {
-            int middle = (low + high + 1) / 2;
-            if (tempos.get(middle).tick() <= tick) {
-                low = middle;
-            } else {
-                high = middle - 1;
-            }
-        }
-        return tempos.get(low);
+        return tempos.get(lastAt(tempos, Tempo::tick, tick));
     }
 
     private int metreIndex(long tick) {
+        return lastAt(metres, Metre::tick, tick);
+    }
+
+    /** The index of the last that stands at a tick or before; the first stands at 0. */
+    private static <T> int lastAt(List<T> all, ToLongFunction<T> place, long tick) {
         int low = 0;
-        int high = metres.size() - 1;
+        int high = all.size() - 1;
         while (low < high) {
             int middle = (low + high + 1) / 2;
-            if (metres.get(middle).tick() <= tick) {
+            if (place.applyAsLong(all.get(middle)) <= tick) {
                 low = middle;
             } else {
                 high = middle - 1;

@@ -260,6 +260,11 @@ public final class StepSchema<S extends Step> {
         return settings;
     }
 
+    /** The settings that hold for any song, in order: what a form shows and what can be typed. */
+    public List<StepSetting<S>> freeSettings() {
+        return settings.stream().filter(setting -> !setting.isBound()).toList();
+    }
+
     public Set<Touch> touches() {
         return touches;
     }

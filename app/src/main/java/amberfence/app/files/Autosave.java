@@ -1,5 +1,6 @@
 package amberfence.app.files;
 
+import amberfence.app.session.Computations;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.format.FileTrouble;
@@ -26,11 +27,7 @@ final class Autosave {
     private final UnsavedStore store;
     private final long delayMillis;
     private final Consumer<String> trouble;
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread made = new Thread(task, "unsaved work");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(Computations.threads("unsaved work"));
     /** What is to be written next; all below is guarded by this object. */
     private WorkState waiting;
     private boolean scheduled;

@@ -1,5 +1,6 @@
 package amberfence.app.files;
 
+import amberfence.app.session.Computations;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,19 +22,13 @@ final class FileWork {
         T run() throws Exception;
     }
 
-    private final ExecutorService saving = Executors.newSingleThreadExecutor(task -> thread(task, "saving"));
-    private final ExecutorService others = Executors.newCachedThreadPool(task -> thread(task, "files"));
+    private final ExecutorService saving = Executors.newSingleThreadExecutor(Computations.threads("saving"));
+    private final ExecutorService others = Executors.newCachedThreadPool(Computations.threads("files"));
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private final List<Path> writing = new ArrayList<>();
     private final List<Runnable> whenWritten = new ArrayList<>();
     private int running;
     private volatile boolean abandoned;
-
-    private static Thread thread(Runnable task, String name) {
-        Thread thread = new Thread(task, name);
-        thread.setDaemon(true);
-        return thread;
-    }
 
     /** Reads something. */
     <T> void read(Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {

@@ -1,5 +1,6 @@
 package amberfence.app.files;
 
+import amberfence.app.session.Computations;
 import amberfence.app.words.Words;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.project.ProjectDocument;
@@ -105,15 +106,14 @@ public final class UnsavedOffer {
 
     private static boolean isWorkedOutSoon(Song song) throws InterruptedException {
         AtomicBoolean done = new AtomicBoolean();
-        Thread trial = new Thread(() -> {
+        Thread trial = Computations.threads("trying unsaved work").newThread(() -> {
             try {
                 SongResults.of(song).all();
                 done.set(true);
             } catch (StoppedException | StackOverflowError | OutOfMemoryError e) {
                 // It would not have gone well in the window either.
             }
-        }, "trying unsaved work");
-        trial.setDaemon(true);
+        });
         trial.start();
         trial.join(PATIENCE_MILLIS);
         trial.interrupt();

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.ThreadFactory;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -23,15 +24,20 @@ public final class Computations {
     private record Request(long number, Future<?> work) {
     }
 
-    private final ExecutorService threads = Executors.newCachedThreadPool(task -> {
-        Thread thread = new Thread(task, "working out");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService threads = Executors.newCachedThreadPool(threads("working out"));
     private final Map<Object, Request> newest = new HashMap<>();
     private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
             .log(System.Logger.Level.ERROR, sentence, cause);
     private long count;
+
+    /** Makes threads of a name that do not keep the application from ending. */
+    public static ThreadFactory threads(String name) {
+        return task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            return thread;
+        };
+    }
 
     void setTrouble(BiConsumer<String, Throwable> told) {
         trouble = told;

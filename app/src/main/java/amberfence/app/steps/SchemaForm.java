@@ -37,12 +37,10 @@ final class SchemaForm {
     private static <S extends Step> void fill(FormRows rows, Step step, StepSchema<S> schema, FormHost host) {
         S own = schema.own(step);
         SettingTexts texts = texts(host);
-        for (StepSetting<S> setting : schema.settings()) {
-            if (!setting.isBound()) {
-                Node control = control(own, setting, texts, host);
-                Controls.tip(control, setting.meaning() + " (" + setting.type().words() + ")");
-                rows.plus(FormRows.plainRow(setting.label(), control));
-            }
+        for (StepSetting<S> setting : schema.freeSettings()) {
+            Node control = control(own, setting, texts, host);
+            Controls.tip(control, setting.meaning() + " (" + setting.type().words() + ")");
+            rows.plus(FormRows.plainRow(setting.label(), control));
         }
     }
 

@@ -25,10 +25,12 @@ public final class SavedVersions {
     private static final int LONGEST_NAME = 180;
     private final Path folder;
     private final String stem;
+    private final Pattern pattern;
 
     private SavedVersions(Path folder, String stem) {
         this.folder = folder;
         this.stem = stem;
+        this.pattern = Pattern.compile(Pattern.quote(stem) + "\\.(\\d{1,9})\\.amber");
     }
 
     /** The kept versions of the project in a file. */
@@ -43,31 +45,30 @@ public final class SavedVersions {
 
     /** All that are kept, the latest first. */
     public List<Path> files() throws IOException {
-        Pattern pattern = Pattern.compile(Pattern.quote(stem) + "\\.(\\d{1,9})\\.amber");
         List<Path> found = new ArrayList<>();
         try (DirectoryStream<Path> all = Files.newDirectoryStream(folder)) {
             all.forEach(file -> {
-                if (pattern.matcher(file.getFileName().toString()).matches()) {
+                if (number(file) >= 0) {
                     found.add(file);
                 }
             });
         } catch (NoSuchFileException | NotDirectoryException e) {
             return List.of();
         }
-        found.sort(Comparator.comparingInt((Path file) -> number(pattern, file)).reversed());
+        found.sort(Comparator.comparingInt(this::number).reversed());
         return found;
     }
 
-    private static int number(Pattern pattern, Path file) {
+    /** The number of a version, counted from 1; −1 for any other file. */
+    private int number(Path file) {
         Matcher matcher = pattern.matcher(file.getFileName().toString());
-        return matcher.matches() ? Integer.parseInt(matcher.group(1)) : 0;
+        return matcher.matches() ? Integer.parseInt(matcher.group(1)) : -1;
     }
 
     /** Keeps a version; the oldest of too many goes. */
     void keep(byte[] content) throws IOException {
         List<Path> before = files();
-        int next = before.isEmpty() ? 1 : Integer.parseInt(before.get(0).getFileName().toString()
-                .replaceAll(".*\\.(\\d+)\\.amber$", "$1")) + 1;
+        int next = before.isEmpty() ? 1 : number(before.get(0)) + 1;
         Files.createDirectories(folder);
         WholeFile.write(folder.resolve(stem + "." + next + ".amber"), content);
         for (Path old : before.subList(Math.min(before.size(), MOST - 1), before.size())) {
