@@ -92,6 +92,9 @@ shared_classes() {
   fi
 }
 
+# Few new things at a time, so that tidying up memory never stops the window for long, however many notes there are.
+WINDOW_JAVA_OPTIONS="-XX:+UseG1GC -XX:MaxGCPauseMillis=30 -XX:MaxNewSize=64m -XX:TieredStopAtLevel=1"
+
 # run_window ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
 run_window() {
   local modules="" classes="$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" jar
@@ -103,7 +106,7 @@ run_window() {
     esac
   done
   shared_classes
-  "$JAVA" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
+  "$JAVA" $WINDOW_JAVA_OPTIONS -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
     "$SHARED_CLASSES" ${AMBER_FENCE_JAVA_OPTIONS:-} \
     --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED \
     --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes" amberfence.app.Main "$@"

@@ -87,8 +87,11 @@ public abstract class WindowTest extends ApplicationTest {
         FxToolkit.cleanupStages();
     }
 
+    /** Waits until all that was done is to be seen. */
     protected void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
+        do {
+            WaitForAsyncUtils.waitForFxEvents();
+        } while (WaitForAsyncUtils.waitForAsyncFx(10_000, () -> session.frames().isWaiting()));
     }
 
     /** Waits until something is true, at most ten seconds. */

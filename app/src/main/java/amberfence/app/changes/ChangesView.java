@@ -71,10 +71,8 @@ public final class ChangesView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         heading.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(head, rows);
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
-        session.openStep().addListener((property, old, now) -> update());
-        session.selectedNotes().addListener((property, old, now) -> followSelection(now));
+        session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
+        session.frames().follow(this::followSelection, session.selectedNotes());
         update();
     }
 
@@ -122,18 +120,23 @@ public final class ChangesView extends VBox {
             rows.refresh();
         } else {
             shown = outcome;
-            session.computations().ask(rows, outcome.changes().size(), () -> ChangeRow.of(outcome), this::fill);
+            session.computations().ask(rows, outcome.changes().size(), () -> ChangeRow.of(outcome),
+                    fresh -> session.frames().soon(() -> fill(outcome, fresh)));
         }
         allLeft = outcome.changes().isEmpty() && !outcome.kept().isEmpty();
         leaveAll.setText(Words.say(allLeft ? "changes.moveAll" : "changes.leaveAll"));
         nothingToLeave.set(outcome.changes().isEmpty() && stage.slot().left().isEmpty());
     }
 
-    private void fill(List<ChangeRow> fresh) {
+    private void fill(Outcome outcome, List<ChangeRow> fresh) {
+        if (outcome != shown) {
+            return;
+        }
         boolean before = updating;
         updating = true;
         if (fresh.size() > MANY || !fresh.equals(rows.getItems())) {
             rows.setItems(FXCollections.observableList(fresh));
+            followSelection();
         } else {
             rows.refresh();
         }
@@ -207,17 +210,19 @@ public final class ChangesView extends VBox {
         }
     }
 
-    private void followSelection(Set<Long> selected) {
+    private void followSelection() {
+        Set<Long> selected = session.selectedNotes().get();
         if (selected.size() != 1) {
             return;
         }
         long id = selected.iterator().next();
         for (int i = 0; i < rows.getItems().size(); i++) {
             if (rows.getItems().get(i).note().filter(note -> note.id() == id).isPresent()) {
+                boolean before = updating;
                 updating = true;
                 rows.getSelectionModel().select(i);
                 rows.scrollTo(Math.max(0, i - 1));
-                updating = false;
+                updating = before;
                 return;
             }
         }

@@ -58,8 +58,7 @@ public final class HeadView extends HBox {
         getChildren().addAll(name, songMenu, fenceChip(openFence), new TransportView(session, desk, soundMenu), transport(), beforeAfter(), Controls.filler(),
                 undoRedo(openHistory), Controls.button("import", "head.import", event -> importFile.run()),
                 Controls.button("export", "head.export", event -> exportFile.run(), "primary"));
-        session.results().addListener((property, old, now) -> update());
-        session.file().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.file());
         session.playhead().addListener((property, old, now) -> updatePlace());
         update();
     }

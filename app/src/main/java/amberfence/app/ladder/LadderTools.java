@@ -61,8 +61,7 @@ final class LadderTools extends HBox {
                 Controls.iconButton("zoom-song", Icons.WHOLE, "ladder.whole", event -> ladder.showAll()));
         setAlignment(Pos.CENTER_LEFT);
         setPadding(new Insets(0, 10, 0, LadderView.DEGREES));
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedPart());
         session.playhead().addListener((property, old, now) -> updateSnap());
         session.snap().changes().addListener((property, old, now) -> updateSnap());
         update();

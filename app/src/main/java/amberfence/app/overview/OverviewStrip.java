@@ -49,7 +49,7 @@ public final class OverviewStrip extends Region {
         hover.setVisible(false);
         hover.setMouseTransparent(true);
         getChildren().addAll(swatches, canvas, hover);
-        session.results().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results());
         session.timeAxis().addListener((property, old, now) -> paint());
         session.selectedPart().addListener((property, old, now) -> paint());
         visibleProperty().addListener((property, old, now) -> update());

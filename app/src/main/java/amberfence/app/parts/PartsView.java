@@ -56,8 +56,7 @@ public final class PartsView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         empty.managedProperty().bind(empty.visibleProperty());
         getChildren().addAll(head, empty, cards, new TakesView(session, compare));
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedPart());
         update();
     }
 

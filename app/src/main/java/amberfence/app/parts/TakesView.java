@@ -38,9 +38,7 @@ final class TakesView extends VBox {
                 Controls.iconButton("take-copy", Icons.WIDER, "takes.copyTip", event -> copy()));
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, rows);
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
-        session.outlinedTake().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedPart(), session.outlinedTake());
         update();
     }
 

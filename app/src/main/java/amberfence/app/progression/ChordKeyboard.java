@@ -48,9 +48,7 @@ public final class ChordKeyboard extends VBox {
         HBox head = new HBox(8, name, Controls.filler(), notes);
         head.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(head, new StackPane(keys), swatches);
-        session.selectedNotes().addListener((property, old, now) -> update());
-        session.selectedChords().addListener((property, old, now) -> update());
-        session.results().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.selectedNotes(), session.selectedChords(), session.results());
         session.playhead().addListener((property, old, now) -> {
             if (under(old.longValue()) != under(now.longValue())) {
                 update();

@@ -78,8 +78,7 @@ final class ChordPanel extends VBox {
                 update();
             }
         });
-        session.results().addListener((property, old, now) -> update());
-        session.selectedChords().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedChords());
         update();
     }
 

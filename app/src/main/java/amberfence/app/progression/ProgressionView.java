@@ -1,6 +1,5 @@
 package amberfence.app.progression;
 
-import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Controls;
@@ -45,6 +44,7 @@ public final class ProgressionView extends VBox {
     private final Pane cards = new Pane();
     private final VoiceThreads threads;
     private final PlaceMenu context = new PlaceMenu();
+    private Progression shown;
 
     public ProgressionView(Session session, ChordCommands commands, ChordMenus menus) {
         super(3);
@@ -81,10 +81,11 @@ public final class ProgressionView extends VBox {
             session.playhead().set(Math.max(0, session.snap().nearest(session.song().time(),
                     Math.round(session.timeAxis().get().tick(event.getX())))));
         });
-        session.results().addListener((property, old, now) -> rebuild(old));
+        session.frames().follow(this::rebuild, session.results());
         // The cards stay: one of them may just be pressed, dragged, or have a menu open.
         session.selectedChords().addListener((property, old, now) -> place());
         session.timeAxis().addListener((property, old, now) -> place());
+        shown = progression();
         build();
         showMotion();
     }
@@ -130,9 +131,10 @@ public final class ProgressionView extends VBox {
         return items;
     }
 
-    private void rebuild(Results old) {
-        Progression before = old == null ? Progression.EMPTY : old.song().progression();
-        Progression now = session.results().get().song().progression();
+    private void rebuild() {
+        Progression before = shown;
+        Progression now = progression();
+        shown = now;
         if (before.isEmpty() != now.isEmpty()) {
             fold.setSelected(!now.isEmpty());
         }
@@ -173,17 +175,17 @@ public final class ProgressionView extends VBox {
     /** Lays the cards along the axis of time, at once, as the ladder scrolls; only what can be seen or reached has a card. */
     private void place() {
         TimeAxis axis = session.timeAxis().get();
-        Map<Long, ChordSpan> shown = shown(axis);
+        Map<Long, ChordSpan> inView = inView(axis);
         Map<Long, ChordCard> there = new HashMap<>();
         cards.getChildren().removeIf(node -> {
-            boolean stays = !(node instanceof ChordCard card) || shown.containsKey(card.span().id()) || card.isFocusWithin();
+            boolean stays = !(node instanceof ChordCard card) || inView.containsKey(card.span().id()) || card.isFocusWithin();
             if (stays && node instanceof ChordCard card) {
                 there.put(card.span().id(), card);
             }
             return !stays;
         });
         FenceLine fence = session.results().get().fence();
-        for (ChordSpan span : shown.values()) {
+        for (ChordSpan span : inView.values()) {
             if (!there.containsKey(span.id())) {
                 ChordCard card = new ChordCard(session, commands, span, RomanNumeral.of(span.chord(), fence.keyAt(span.start())),
                         this::openMenu);
@@ -202,20 +204,20 @@ public final class ProgressionView extends VBox {
     }
 
     /** The chords in view, and the selected one with its neighbours, to which the arrow keys go. */
-    private Map<Long, ChordSpan> shown(TimeAxis axis) {
+    private Map<Long, ChordSpan> inView(TimeAxis axis) {
         List<ChordSpan> spans = progression().spans();
-        Map<Long, ChordSpan> shown = new LinkedHashMap<>();
+        Map<Long, ChordSpan> inView = new LinkedHashMap<>();
         for (int i = Math.max(0, progression().indexAt(Math.round(axis.tick(0)))); i < spans.size()
                 && axis.x(spans.get(i).start()) < axis.width(); i++) {
-            shown.put(spans.get(i).id(), spans.get(i));
+            inView.put(spans.get(i).id(), spans.get(i));
         }
         if (session.selectedChords().get().size() == 1) {
             int selected = progression().indexOf(session.selectedChords().get().iterator().next());
             if (selected >= 0) {
                 spans.subList(Math.max(0, selected - 1), Math.min(spans.size(), selected + 2))
-                        .forEach(span -> shown.put(span.id(), span));
+                        .forEach(span -> inView.put(span.id(), span));
             }
         }
-        return shown;
+        return inView;
     }
 }

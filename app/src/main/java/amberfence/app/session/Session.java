@@ -59,6 +59,7 @@ public final class Session {
     private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
     private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
     private final Computations computations = new Computations();
+    private final Frames frames = new Frames();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
     private final long historyBytes;
     private long number;
@@ -88,6 +89,11 @@ public final class Session {
     /** Where all that takes long is worked out. */
     public Computations computations() {
         return computations;
+    }
+
+    /** Where views ask to be brought up to date. */
+    public Frames frames() {
+        return frames;
     }
 
     /** Puts another song in place of the open one; history begins anew. */

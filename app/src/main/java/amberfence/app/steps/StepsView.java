@@ -31,9 +31,7 @@ public final class StepsView extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(new HBox(heading, Controls.filler(), kept), scroll);
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
-        session.openStep().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
         update();
     }
 

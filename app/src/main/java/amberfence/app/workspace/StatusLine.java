@@ -26,11 +26,7 @@ final class StatusLine extends HBox {
         status.setTextOverrun(OverrunStyle.ELLIPSIS);
         undo.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(status, Controls.filler(), undo);
-        session.results().addListener((property, old, now) -> update());
-        session.selectedPart().addListener((property, old, now) -> update());
-        session.message().addListener((property, old, now) -> update());
-        session.working().addListener((property, old, now) -> update());
-        files.busy().addListener((property, old, now) -> update());
+        session.frames().follow(this::update, session.results(), session.selectedPart(), session.message(), session.working(), files.busy());
         update();
     }
 
