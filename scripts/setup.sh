@@ -93,7 +93,7 @@ shared_classes() {
 }
 
 # Few new things at a time, so that tidying up memory never stops the window for long, however many notes there are.
-WINDOW_JAVA_OPTIONS="-XX:+UseG1GC -XX:MaxGCPauseMillis=30 -XX:MaxNewSize=64m -XX:TieredStopAtLevel=1"
+WINDOW_JAVA_OPTIONS="-XX:+UseG1GC -XX:MaxGCPauseMillis=30 -XX:MaxNewSize=24m -XX:TieredStopAtLevel=1"
 
 # run_window ARGUMENTS…: JavaFX lies on the module path, all else on the class path.
 run_window() {

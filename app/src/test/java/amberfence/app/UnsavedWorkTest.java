@@ -146,6 +146,19 @@ class UnsavedWorkTest extends WindowTest {
     }
 
     @Test
+    void isNotOfferedAgainWhenASaveEndsAfterTheWindowWasLeft() throws Exception {
+        toSave = folder.resolve("late.amber");
+        interact(() -> session.edit("title", song -> song.withTitle("Just in time")));
+        waitUntil(() -> !kept().isEmpty());
+        interact(() -> {
+            workspace.files().save();
+            workspace.files().leave();
+        });
+        waitUntil(() -> Files.exists(toSave) && !session.isChanged());
+        assertThat(kept()).as("it is saved").isEmpty();
+    }
+
+    @Test
     void thatCannotBeKeptIsSaidAtOnceAndAgainWhenItCan() throws Exception {
         assumeThat(ProcessHandle.current().info().user().orElse("")).as("root may write anywhere").isNotEqualTo("root");
         Files.createDirectories(appFolder);

@@ -54,7 +54,7 @@ final class Autosave {
         }
         synchronized (this) {
             waiting = state;
-            if (!scheduled) {
+            if (!scheduled && !thread.isShutdown()) {
                 scheduled = true;
                 thread.schedule(this::write, delayMillis, TimeUnit.MILLISECONDS);
             }
@@ -128,7 +128,7 @@ final class Autosave {
     void writeSoon() {
         WorkState state = session.state();
         synchronized (this) {
-            if (state.changed()) {
+            if (state.changed() && !thread.isShutdown()) {
                 waiting = state;
                 thread.execute(this::write);
             }
@@ -165,13 +165,19 @@ final class Autosave {
 
     /** Takes a file away about which was decided. */
     void remove(Path file) {
-        thread.execute(() -> {
+        Runnable removing = () -> {
             try {
                 store.remove(file);
             } catch (IOException e) {
                 System.getLogger("amberfence").log(System.Logger.Level.WARNING, "unsaved work not removed", e);
             }
-        });
+        };
+        // A save may end only after this has: nothing is written any more then that the removal could come before.
+        if (thread.isTerminated()) {
+            removing.run();
+        } else {
+            thread.execute(removing);
+        }
     }
 
     /** Ends, once all that was asked for is done. */
