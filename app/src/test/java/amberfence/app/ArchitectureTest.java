@@ -50,7 +50,7 @@ class ArchitectureTest {
     @Test
     void onlyTheseNameASingleStep() {
         noClasses().that().doNotHaveSimpleName("Screenshots").and().haveNameNotMatching(
-                        ".*\\.steps\\.(StepForm|SourceRows|\\w+Forms?|FigureGrid)(\\$.*)?")
+                        ".*\\.steps\\.(\\w+Control|LinesAsParts)(\\$.*)?")
                 .and().haveNameNotMatching(".*\\.(NoteCommands|NotesMenu|LadderKeys|LadderTools|MoveDrag|ChordCommands|ChordMenus)(\\$.*)?")
                 .and().haveNameNotMatching(".*\\.(ImportSheet|Recorder)(\\$.*)?")
                 .should().dependOnClassesThat(describe("are steps", some -> STEPS.contains(some.getName())))

@@ -66,15 +66,15 @@ class FittingTest extends WindowTest {
         putChord(1, "B♭");
         assertThat(pitchesInBar(HARMONIUM, 1)).as("D and F stay, A goes up a semitone").containsExactly(50, 53, 58);
         assertThat(changeRows().get(0)).isEqualTo("1:1 A3 → B♭3 5 → ♭6 the root of B♭");
-        click("fit-bass");
+        click("fit-chords-bass");
         assertThat(pitchesInBar(HARMONIUM, 1).get(0) % 12).isEqualTo(10);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lowest to the bass: on”");
-        choose("chord-source", 1);
+        choose("fit-chords-chords", 1);
         assertThat(text("undo-words")).contains("Chords from: Voice line");
         assertThat(session.song().part(HARMONIUM).step(slot.id()).orElseThrow().treatment().toString()).contains("part=0");
-        choose("chord-gaps", 2);
+        choose("fit-chords-no-chord", 2);
         assertThat(text("undo-words")).contains("notes are left alone");
-        choose("fit-held", 1);
+        choose("fit-chords-held", 1);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “If held: strike again”");
         for (int i = 0; i < 4; i++) {
             push(KeyCode.CONTROL, KeyCode.Z);
@@ -95,14 +95,14 @@ class FittingTest extends WindowTest {
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Line: 3”");
         click("fit-others");
         assertThat(result(FRETLESS)).isNotIn(first, third);
-        type("fit-variety", "0");
-        click("fit-between-scale");
-        click("fit-between-steps");
+        type("fit-bass-variety", "0");
+        click("fit-bass-between-scale");
+        click("fit-bass-between-step");
         assertThat(result(FRETLESS).notes()).allSatisfy(note -> assertThat(chordAt(note)).contains(note.pitch() % 12));
-        choose("fit-strong", 1);
+        choose("fit-bass-strong", 1);
         putChord(1, "Dm/F");
         assertThat(result(FRETLESS).notes().get(0).pitch() % 12).isEqualTo(5);
-        type("fit-lowest", "C3");
+        type("fit-bass-range-lowest", "C3");
         assertThat(result(FRETLESS).notes()).allMatch(note -> note.pitch() >= 48);
         assertThat(result(FRETLESS).notes()).extracting(Note::start).isEqualTo(own(FRETLESS).notes().stream().map(Note::start).toList());
     }
@@ -116,7 +116,7 @@ class FittingTest extends WindowTest {
         interact(() -> session.editPart("no steps", part -> part.withSteps(List.of())));
         StepSlot slot = add(VOICE, "fit-melody");
         assertThat(result(VOICE)).isNotEqualTo(own(VOICE));
-        choose("fit-mode", 1);
+        choose("fit-melody-what", 1);
         assertThat(result(VOICE)).isEqualTo(own(VOICE));
         assertThat(changeRows().get(0)).isEqualTo("7:1 C♯5 ♮7 clashes with Em7: none of its notes, on a strong beat");
         assertThat(text("changes-summary")).isEqualTo("clashing: 1 · as they were: 78");
@@ -156,13 +156,13 @@ class FittingTest extends WindowTest {
         assertThat(result(bells).size()).isEqualTo(4 * 32);
         assertThat(result(bells).notes().get(3).pitch() % 12).as("the third in the fifth column").isEqualTo(5);
         assertThat(result(bells).notes().get(3).start()).isEqualTo(4 * 240);
-        choose("figure-register", 1);
+        choose("follow-chords-register", 1);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Register: climbing with the root”");
-        choose("figure-restart", 2);
-        click("figure-repeat");
-        choose("figure-count", 1);
+        choose("follow-chords-restart", 2);
+        click("follow-chords-fill");
+        choose("follow-chords-count", 1);
         choose("figure-length", 1);
-        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lasts: 2 bars”");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Figure: 2 bars”");
     }
 
     /** Presses a cell of the grid: rows from the lowest, columns from the left. */
@@ -190,10 +190,10 @@ class FittingTest extends WindowTest {
         assertThat(text("undo-words")).contains("Figure:");
         assertThat(pitchesInBar(KALIMBA, 1)).isEqualTo(pitchesInBar(HARMONIUM, 1));
         choose("figure-from", 1);
-        type("figure-home", "Dm");
+        type("follow-chords-home", "Dm");
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Written over: Dm”");
-        type("figure-home", "Q");
-        assertThat(lookup("#figure-home").query().getStyleClass()).contains("wrong");
+        type("follow-chords-home", "Q");
+        assertThat(lookup("#follow-chords-home").query().getStyleClass()).contains("wrong");
     }
 
     @Test
@@ -202,7 +202,7 @@ class FittingTest extends WindowTest {
         click("harmony-octave-below");
         choose("harmony-way", 3);
         click("harmony-hold");
-        click("harmony-clear");
+        click("harmony-crossing");
         Line both = result(VOICE);
         int size = own(VOICE).size();
         assertThat(both.size()).isEqualTo(3 * size);
@@ -237,7 +237,7 @@ class FittingTest extends WindowTest {
     @Test
     void aPartThatListensToAnotherHearsItsSteps() {
         add(FRETLESS, "fit-bass");
-        choose("chord-source", 2);
+        choose("fit-bass-chords", 2);
         assertThat(text("undo-words")).contains("Chords from: Harmonium");
         int first = result(FRETLESS).notes().get(0).pitch() % 12;
         add(HARMONIUM, "move");
@@ -248,7 +248,7 @@ class FittingTest extends WindowTest {
 
     @Test
     void strongBeatsTakeChordNotesOnlyWhenAskedFor() {
-        choose("strong-chords", 1);
+        choose("bring-inside-strong", 1);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Strong beats: chord notes only”");
         long rests = session.results().get().part(0).line().notes().stream().filter(note -> note.start() % 1440 == 0)
                 .filter(note -> !session.song().progression().at(note.start()).orElseThrow().chord().pitchClasses()

@@ -46,7 +46,7 @@ class ForEveryoneTest extends WindowTest {
             }
         }
         assertThat(reached).contains("parts", "steps", "changes", "ladder", "fence-chip", "import", "export", "song-menu",
-                "move-to", "settle", "add-step",
+                "bring-inside-to", "settle", "add-step",
                 "key-span-0", "hand-select", "snap", "notes-menu", "takes", "pick-open", "velocity-fold", "add-part", "history");
     }
 

@@ -348,8 +348,8 @@ class HandsTest extends WindowTest {
         clickOn("#notes-menu");
         clickOn("#once-mirror");
         assertThat(isShown("once-sheet")).isTrue();
-        clickOn("#mirror-axis").push(KeyCode.CONTROL, KeyCode.A).write("A4").push(KeyCode.ENTER);
-        click("mirror-degrees");
+        clickOn("#mirror-about").push(KeyCode.CONTROL, KeyCode.A).write("A4").push(KeyCode.ENTER);
+        choose("mirror-along", 1);
         assertThat(text("once-preview")).isEqualTo("1 of 2 notes would change.");
         click("once-apply");
         assertThat(now(note).pitch()).isEqualTo(69);

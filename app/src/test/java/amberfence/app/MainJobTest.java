@@ -85,12 +85,12 @@ class MainJobTest extends WindowTest {
         assertThat(text("step-summary-" + slot)).isEqualTo("8 of 79 notes");
         assertThat(text("outside-names")).isEqualTo("F♯ G♯ C♯ E♭ B are outside the keys of the song.");
 
-        clickOn("#move-to");
+        clickOn("#bring-inside-to");
         push(KeyCode.DOWN);
         push(KeyCode.ENTER);
-        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “move to: next note inside above”");
+        assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Move to: next note inside above”");
         assertThat(changeRows().get(0)).contains("F♯4 → G4").contains("the next note inside, going up");
-        assertThat(lookup("#ties").query().isDisabled()).isTrue();
+        assertThat(lookup("#bring-inside-tie-break").tryQuery()).as("upward nothing is equally near").isEmpty();
 
         click("step-on-" + slot);
         assertThat(text("step-summary-" + slot)).isEqualTo("off");

@@ -14,12 +14,14 @@ import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import amberfence.app.steps.FormHost;
-import amberfence.app.steps.StepForm;
+import amberfence.app.steps.SchemaForm;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.step.move.Move;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
@@ -94,12 +96,12 @@ class StepsOfMovingTest extends WindowTest {
     @Test
     void movesToAnotherKey() {
         add("to-key");
-        type("to-key", "G mixolydian");
+        type("to-key-to", "G mixolydian");
         assertThat(moved(0)).as("the fifth of D dorian becomes the fifth of G mixolydian, the shorter way up").isEqualTo(5);
-        choose("key-way", 2);
+        choose("to-key-way", 2);
         assertThat(moved(0)).isEqualTo(-7);
-        type("to-key", "H minor");
-        assertThat(lookup("#to-key").query().getStyleClass()).contains("wrong");
+        type("to-key-to", "H minor");
+        assertThat(lookup("#to-key-to").query().getStyleClass()).contains("wrong");
         click("form-kin-parallel_minor");
         assertThat(changeRows().get(0)).contains("of D dorian becomes");
     }
@@ -107,9 +109,9 @@ class StepsOfMovingTest extends WindowTest {
     @Test
     void mirrorsAndReverses() {
         add("mirror");
-        type("mirror-axis", "A4");
+        type("mirror-about", "A4");
         assertThat(moved(0)).isZero();
-        click("mirror-degrees");
+        choose("mirror-along", 1);
         assertThat(result().notes().get(1).pitch()).isEqualTo(2 * 69 - original().notes().get(1).pitch());
         click("undo");
         click("undo");
@@ -127,7 +129,7 @@ class StepsOfMovingTest extends WindowTest {
         assertThat(result().notes()).allMatch(note -> note.pitch() >= 54 && note.pitch() <= 65);
         type("fold-around", "C3");
         assertThat(result().notes()).allMatch(note -> note.pitch() >= 42 && note.pitch() <= 53);
-        type("fold-highest", "C5");
+        type("fold-range-highest", "C5");
         assertThat(result().notes()).allMatch(note -> note.pitch() >= 42 && note.pitch() <= 72);
     }
 
@@ -137,7 +139,7 @@ class StepsOfMovingTest extends WindowTest {
                 LineEdit.shift(NoteSet.ALL, 40))));
         add("tidy-timing");
         assertThat(result().notes()).allMatch(note -> note.start() % 120 == 0);
-        type("tidy-strength", "50");
+        type("tidy-timing-strength", "50");
         assertThat(result().notes()).allMatch(note -> note.start() % 120 == 20);
         assertThat(changeRows().get(0)).endsWith("on 1/16: start 20 ticks earlier");
         assertThat(result().notes()).extracting(Note::pitch).isEqualTo(original().notes().stream().map(Note::pitch).toList());
@@ -167,33 +169,43 @@ class StepsOfMovingTest extends WindowTest {
                 LineText.parse("E4 F4 F#4 G4:3 A4 G#4 A4 C5:3", 240, 0, song.nextId()))).withNextId(song.nextId() + 8)));
         long slot = add("bring-inside");
         assertThat(text("changes-heading")).startsWith("2 CHANGES");
-        click("let-pass-passing");
+        click("bring-inside-let-pass-passing");
         assertThat(changeRows().get(0)).isEqualTo("1:3 F♯4 ♮3 let pass: a passing note from F4 to G4");
-        click("let-pass-neighbours");
+        click("bring-inside-let-pass-neighbour");
         assertThat(text("changes-summary")).startsWith("2 left alone on purpose");
         assertThat(text("step-summary-" + slot)).isEqualTo("nothing to do");
-        assertThat(lookup("#let-pass-longest").tryQuery()).isPresent();
+        assertThat(lookup("#bring-inside-longest").tryQuery()).isPresent();
     }
 
     @Test
-    void everyStepHasAFormMadeFromItsSchemaInWhichEverySettingHasAControl() {
-        for (StepSchema<?> schema : StepCatalogue.all()) {
-            interact(() -> {
-                Step[] changed = new Step[1];
-                Node form = StepForm.fromSchema(schema.usual(), new FormHost(session, Optional.empty(), 0, (words, step) -> changed[0] = step,
-                        step -> Line.EMPTY));
-                for (StepSetting<?> setting : schema.settings()) {
-                    if (!setting.isBound()) {
-                        Node control = form.lookup("#setting-" + setting.key());
-                        assertThat(control).as(schema.name() + " " + setting.key()).isNotNull();
-                        if (control instanceof ToggleButton toggle) {
-                            toggle.fire();
-                            assertThat(changed[0]).as(schema.name() + " " + setting.key()).isNotEqualTo(schema.usual());
-                        }
-                    }
-                }
-            });
+    void everySettingThatCountsHasAControlInTheFormAndNoOtherHas() {
+        StepCatalogue.all().forEach(schema -> interact(() -> everySettingOf(schema)));
+    }
+
+    private <S extends Step> void everySettingOf(StepSchema<S> schema) {
+        Step[] changed = new Step[1];
+        Node form = SchemaForm.of(schema.usual(), new FormHost(session, Optional.empty(), 0, (words, step) -> changed[0] = step,
+                step -> Line.EMPTY));
+        List<String> begins = form.lookupAll("*").stream().map(Node::getId).filter(Objects::nonNull).toList();
+        for (StepSetting<S> setting : schema.freeSettings()) {
+            String name = schema.name() + "-" + setting.key();
+            boolean special = Set.of("follow-chords-figure", "fit-bass-seed").contains(name);
+            assertThat(begins.stream().anyMatch(id -> id.startsWith(name)) || special || setting.key().equals("lines"))
+                    .as(name).isEqualTo(setting.counts(schema.usual()));
+            if (form.lookup("#" + name) instanceof ToggleButton toggle) {
+                toggle.fire();
+                assertThat(changed[0]).as(name).isNotEqualTo(schema.usual());
+            }
         }
+    }
+
+    @Test
+    void aSettingIsShownOnlyWhereItCounts() {
+        add("bring-inside");
+        assertThat(lookup("#bring-inside-tie-break").tryQuery()).isPresent();
+        assertThat(lookup("#bring-inside-longest").tryQuery()).as("nothing is let pass").isEmpty();
+        choose("bring-inside-to", 1);
+        assertThat(lookup("#bring-inside-tie-break").tryQuery()).as("up is never equally near").isEmpty();
     }
 
     @Test

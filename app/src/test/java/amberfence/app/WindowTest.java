@@ -5,6 +5,7 @@ import amberfence.app.files.FileChoice;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
+import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
@@ -24,6 +25,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
@@ -104,8 +106,22 @@ public abstract class WindowTest extends ApplicationTest {
         settle();
     }
 
-    protected void click(String id) {
+    /** Scrolls to a control that lies outside what can be seen of a list, as a person would. */
+    private void scrollTo(String id) {
         settle();
+        interact(() -> {
+            Node node = lookup("#" + id).tryQuery().orElse(null);
+            for (Node at = node; at != null; at = at.getParent()) {
+                if (at instanceof ScrollPane scroll) {
+                    Controls.bringIntoView(scroll, node);
+                }
+            }
+        });
+        settle();
+    }
+
+    protected void click(String id) {
+        scrollTo(id);
         clickOn("#" + id);
         settle();
     }
@@ -121,6 +137,7 @@ public abstract class WindowTest extends ApplicationTest {
 
     /** Chooses from a list by its place, with the keys. */
     protected void choose(String box, int index) {
+        scrollTo(box);
         clickOn("#" + box);
         push(KeyCode.HOME);
         for (int i = 0; i < index; i++) {
@@ -132,6 +149,7 @@ public abstract class WindowTest extends ApplicationTest {
 
     /** Types into a field in the place of what it holds. */
     protected void type(String field, String text) {
+        scrollTo(field);
         clickOn("#" + field).push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
         settle();
     }

@@ -13,6 +13,7 @@ import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
 import amberfence.step.move.Reverse;
 import amberfence.step.pick.Pick;
+import amberfence.step.shape.LengthWay;
 import amberfence.step.shape.Lengths;
 import amberfence.step.shape.TidyTiming;
 import amberfence.theory.Key;
@@ -138,22 +139,22 @@ final class StepOptions {
 
     @Option(names = "--legato", description = "makes each note last until the next", paramLabel = "")
     private void legato(boolean on) {
-        planned.add(Lengths.of(Lengths.How.LEGATO));
+        planned.add(new Lengths(new LengthWay.Legato()));
     }
 
     @Option(names = "--trim-overlaps", description = "cuts notes that reach a little into the next")
     private void trimOverlaps(boolean on) {
-        planned.add(Lengths.of(Lengths.How.TRIM_OVERLAPS));
+        planned.add(new Lengths(new LengthWay.TrimOverlaps()));
     }
 
     @Option(names = "--staccato", paramLabel = "PERCENT", description = "cuts notes to a share of the way to the next")
     private void staccato(int percent) {
-        planned.add(() -> new Lengths(Lengths.How.STACCATO, percent));
+        planned.add(() -> new Lengths(new LengthWay.Staccato(percent)));
     }
 
     @Option(names = "--lengths", paramLabel = "PERCENT", description = "makes notes a share of their length")
     private void lengths(int percent) {
-        planned.add(() -> new Lengths(Lengths.How.SHARE, percent));
+        planned.add(() -> new Lengths(new LengthWay.Share(percent)));
     }
 
     @Option(names = "--pick", paramLabel = "RULE", description = "limits the steps behind it to notes, as in \"lowest\", \"outside "

@@ -50,12 +50,16 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
             }
             at = matcher.end();
         }
-        if (name.equals("to-key") && !values.containsKey("to")) {
-            throw new MusicTextException("to-key needs a key to go to, as in to=\"F major\"");
+        for (StepSetting<?> setting : schema.freeSettings()) {
+            if (setting.example().isPresent() && !values.containsKey(setting.key())) {
+                throw new MusicTextException(name + " needs " + setting.meaning() + ", as in " + setting.key() + "=" + setting.example().get());
+            }
         }
         // What needs no song is checked at once.
         StepText read = new StepText(schema, values);
-        read.anywhere();
+        schema.unused(read.anywhere(), values.keySet()).ifPresent(setting -> {
+            throw new MusicTextException(setting.key() + "=" + values.get(setting.key()) + " would be ignored: it counts only " + setting.use().words());
+        });
         return read;
     }
 

@@ -453,7 +453,10 @@ class CommandLineTest {
         assertWrong("by=miles cannot be: it is one of semitones, octaves, degrees", "apply", ferry, "--out", out, "--step", "move by=miles");
         assertWrong("amount=200 cannot be: amount must be -127 to 127, not 200", "apply", ferry, "--out", out, "--step", "move amount=200");
         assertWrong("the setting “by” is given twice", "apply", ferry, "--out", out, "--step", "move by=octaves by=degrees");
-        assertWrong("to-key needs a key to go to", "apply", ferry, "--out", out, "--step", "to-key way=up");
+        assertWrong("to-key needs the key to go to, as in to=\"F major\"", "apply", ferry, "--out", out, "--step", "to-key way=up");
+        assertWrong("tie-break=down would be ignored: it counts only with to=nearest", "apply", ferry, "--out", out, "--step",
+                "bring-inside to=up tie-break=down");
+        assertWrong("hold=on would be ignored: it counts only with way=chord", "apply", ferry, "--out", out, "--step", "harmony hold=on");
         assertWrong("there is no part “Tuba”; parts are ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");
         assertWrong("--tie-break and --strong-chords would be ignored", "apply", ferry, "--out", out, "--octaves", "1", "--strong-chords",
                 "--ties", "up");

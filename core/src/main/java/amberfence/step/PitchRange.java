@@ -10,6 +10,6 @@ public record PitchRange(int lowest, int highest) {
         if (ends.length != 2 || ends[0].isBlank() || ends[1].isBlank()) {
             throw new MusicTextException("“" + text + "” is no range; write two notes, as in C3..C5");
         }
-        return new PitchRange(StepSchema.pitch(ends[0]), StepSchema.pitch(ends[1]));
+        return new PitchRange(SettingValues.pitch(ends[0]), SettingValues.pitch(ends[1]));
     }
 }

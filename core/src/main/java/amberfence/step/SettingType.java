@@ -24,11 +24,11 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
         return new SettingType(kind, List.of(), OptionalLong.empty(), OptionalLong.empty(), "");
     }
 
-    static SettingType choice(Kind kind, List<String> values) {
+    public static SettingType choice(Kind kind, List<String> values) {
         return new SettingType(kind, values, OptionalLong.empty(), OptionalLong.empty(), "");
     }
 
-    static SettingType range(Kind kind, long least, long most, String unit) {
+    public static SettingType range(Kind kind, long least, long most, String unit) {
         return new SettingType(kind, List.of(), OptionalLong.of(least), OptionalLong.of(most), unit);
     }
 

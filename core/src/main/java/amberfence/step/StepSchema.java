@@ -3,23 +3,20 @@ package amberfence.step;
 import amberfence.song.Grid;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
-import amberfence.theory.NoteName;
-import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
-import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /**
  * A step as people choose it: what it is called, what it does, and its settings one by one. Project files, the command line,
@@ -28,7 +25,6 @@ import java.util.function.Predicate;
  * @param <S> the step
  */
 public final class StepSchema<S extends Step> {
-    private static final List<String> PITCH_NAMES = List.of("C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B");
     private final String name;
     private final String title;
     private final StepGroup group;
@@ -81,7 +77,8 @@ public final class StepSchema<S extends Step> {
     /** With one more setting. */
     public StepSchema<S> with(String key, String meaningOfIt, SettingType type, BiFunction<S, SettingTexts, String> writer,
                               StepSetting.Reader<S> reader) {
-        return plus(new StepSetting<>(key, label(key), meaningOfIt, type, false, writer, reader));
+        return plus(new StepSetting<>(key, new StepSetting.Shown(label(key), List.of()), meaningOfIt, type, StepSetting.Use.always(), false,
+                Optional.empty(), writer, reader));
     }
 
     /** With one more setting of a kind that has no range. */
@@ -96,12 +93,34 @@ public final class StepSchema<S extends Step> {
         return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, isLive);
     }
 
+    private StepSchema<S> withLast(UnaryOperator<StepSetting<S>> change) {
+        List<StepSetting<S>> changed = new ArrayList<>(settings);
+        changed.add(change.apply(changed.remove(changed.size() - 1)));
+        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, isLive);
+    }
+
     /** The last setting speaks of notes of one song. */
     public StepSchema<S> bound() {
-        List<StepSetting<S>> changed = new ArrayList<>(settings);
-        StepSetting<S> last = changed.remove(changed.size() - 1);
-        changed.add(new StepSetting<>(last.key(), last.label(), last.meaning(), last.type(), true, last.writer(), last.reader()));
-        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, isLive);
+        return withLast(StepSetting::bound);
+    }
+
+    /** How a form words the last setting, and each of its values in their order. */
+    public StepSchema<S> worded(String label, String... values) {
+        return withLast(last -> last.worded(label, List.of(values)));
+    }
+
+    /**
+     * The last setting counts only with some values of others.
+     *
+     * @param words for example {@code with to=nearest}
+     */
+    public StepSchema<S> usedWhen(String words, Predicate<S> counts) {
+        return withLast(last -> last.usedWhen(words, counts));
+    }
+
+    /** Whoever types the step has to give the last setting, for example such a value. */
+    public StepSchema<S> required(String example) {
+        return withLast(last -> last.required(example));
     }
 
     private static String label(String key) {
@@ -112,19 +131,19 @@ public final class StepSchema<S extends Step> {
     /** A choice, by the words that stand for each value. */
     public <V> StepSchema<S> choice(String key, String meaningOfIt, Map<String, V> values, Function<S, V> get, BiFunction<S, V, S> with) {
         return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICE, List.copyOf(values.keySet())),
-                (step, texts) -> word(values, get.apply(step)), (step, text, texts) -> with.apply(step, chosen(values, text)));
+                (step, texts) -> SettingValues.word(values, get.apply(step)), (step, text, texts) -> with.apply(step, SettingValues.chosen(values, text)));
     }
 
     /** A choice among the values of an enumeration, by their names in lower case. */
     public <V extends Enum<V>> StepSchema<S> choice(String key, String meaningOfIt, Class<V> type, Function<S, V> get,
                                                     BiFunction<S, V, S> with) {
-        return choice(key, meaningOfIt, words(type), get, with);
+        return choice(key, meaningOfIt, SettingValues.words(type), get, with);
     }
 
     /** Any number of choices, in the order of the list. */
     public <V extends Enum<V>> StepSchema<S> choices(String key, String meaningOfIt, Class<V> type, Function<S, Set<V>> get,
                                                      BiFunction<S, Set<V>, S> with) {
-        Map<String, V> values = words(type);
+        Map<String, V> values = SettingValues.words(type);
         return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICES, List.copyOf(values.keySet())), (step, texts) -> {
             Collection<V> chosen = get.apply(step);
             return chosen.isEmpty() ? "none" : String.join(",", values.keySet().stream().filter(word -> chosen.contains(values.get(word)))
@@ -132,7 +151,7 @@ public final class StepSchema<S extends Step> {
         }, (step, text, texts) -> {
             Set<V> chosen = EnumSet.noneOf(type);
             if (!text.strip().equalsIgnoreCase("none")) {
-                Arrays.stream(text.split(",")).forEach(word -> chosen.add(chosen(values, word)));
+                Arrays.stream(text.split(",")).forEach(word -> chosen.add(SettingValues.chosen(values, word)));
             }
             return with.apply(step, chosen);
         });
@@ -140,38 +159,38 @@ public final class StepSchema<S extends Step> {
 
     public StepSchema<S> flag(String key, String meaningOfIt, Predicate<S> get, BiFunction<S, Boolean, S> with) {
         return with(key, meaningOfIt, SettingType.of(SettingType.Kind.FLAG), (step, texts) -> get.test(step) ? "on" : "off",
-                (step, text, texts) -> with.apply(step, chosen(Map.of("on", true, "off", false, "true", true, "false", false), text)));
+                (step, text, texts) -> with.apply(step, SettingValues.chosen(Map.of("on", true, "off", false, "true", true, "false", false), text)));
     }
 
     public StepSchema<S> whole(String key, String meaningOfIt, long least, long most, Function<S, Integer> get,
                                BiFunction<S, Integer, S> with) {
         return with(key, meaningOfIt, SettingType.range(SettingType.Kind.WHOLE, least, most, ""), (step, texts) -> get.apply(step).toString(),
-                (step, text, texts) -> with.apply(step, (int) number(text, new Range(key, least, most))));
+                (step, text, texts) -> with.apply(step, (int) SettingValues.number(text, new Range(key, least, most))));
     }
 
     /** A number from which dice are thrown. */
     public StepSchema<S> seed(Function<S, Long> get, BiFunction<S, Long, S> with) {
         return with("seed", "another number, another outcome", SettingType.of(SettingType.Kind.SEED), (step, texts) -> get.apply(step)
-                .toString(), (step, text, texts) -> with.apply(step, number(text, new Range("seed", Long.MIN_VALUE, Long.MAX_VALUE))));
+                .toString(), (step, text, texts) -> with.apply(step, SettingValues.number(text, new Range("seed", Long.MIN_VALUE, Long.MAX_VALUE))));
     }
 
     public StepSchema<S> percent(String key, String meaningOfIt, int least, int most, Function<S, Integer> get,
                                  BiFunction<S, Integer, S> with) {
         return with(key, meaningOfIt, SettingType.range(SettingType.Kind.PERCENT, least, most, "%"), (step, texts) -> get.apply(step) + "%",
-                (step, text, texts) -> with.apply(step, (int) number(text.strip().replaceFirst("\\s*%$", ""),
+                (step, text, texts) -> with.apply(step, (int) SettingValues.number(text.strip().replaceFirst("\\s*%$", ""),
                         new Range(key + " in percent", least, most))));
     }
 
     public StepSchema<S> pitch(String key, String meaningOfIt, Function<S, Integer> get, BiFunction<S, Integer, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCH), (step, texts) -> pitchText(get.apply(step)),
-                (step, text, texts) -> with.apply(step, pitch(text)));
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCH), (step, texts) -> SettingValues.pitchText(get.apply(step)),
+                (step, text, texts) -> with.apply(step, SettingValues.pitch(text)));
     }
 
     /** Two pitches. */
     public StepSchema<S> pitches(String key, String meaningOfIt, Function<S, Integer> lowest, Function<S, Integer> highest,
                                  StepSetting.Reader<S> with) {
         return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCHES),
-                (step, texts) -> pitchText(lowest.apply(step)) + ".." + pitchText(highest.apply(step)), with);
+                (step, texts) -> SettingValues.pitchText(lowest.apply(step)) + ".." + SettingValues.pitchText(highest.apply(step)), with);
     }
 
     public StepSchema<S> key(String key, String meaningOfIt, Function<S, Key> get, BiFunction<S, Key, S> with) {
@@ -182,54 +201,6 @@ public final class StepSchema<S extends Step> {
     public StepSchema<S> noteValue(String key, String meaningOfIt, Function<S, Grid> get, BiFunction<S, Grid, S> with) {
         return with(key, meaningOfIt, SettingType.of(SettingType.Kind.NOTE_VALUE), (step, texts) -> get.apply(step).text(),
                 (step, text, texts) -> with.apply(step, Grid.parse(text)));
-    }
-
-    /** Words in an order, each with what it stands for. */
-    @SafeVarargs
-    public static <V> Map<String, V> words(Map.Entry<String, V>... entries) {
-        Map<String, V> words = new LinkedHashMap<>();
-        for (Map.Entry<String, V> entry : entries) {
-            words.put(entry.getKey(), entry.getValue());
-        }
-        return words;
-    }
-
-    private static <V extends Enum<V>> Map<String, V> words(Class<V> type) {
-        Map<String, V> words = new LinkedHashMap<>();
-        for (V value : type.getEnumConstants()) {
-            words.put(value.name().toLowerCase(Locale.ROOT).replace('_', '-'), value);
-        }
-        return words;
-    }
-
-    private static <V> String word(Map<String, V> values, V value) {
-        return values.entrySet().stream().filter(entry -> entry.getValue().equals(value)).findFirst().orElseThrow().getKey();
-    }
-
-    private static <V> V chosen(Map<String, V> values, String text) {
-        V value = values.get(text.strip().toLowerCase(Locale.ROOT));
-        if (value == null) {
-            throw new MusicTextException("it is one of " + String.join(", ", values.keySet()));
-        }
-        return value;
-    }
-
-    private static long number(String text, Range range) {
-        if (!text.strip().matches("[+-]?\\d{1,18}")) {
-            throw new MusicTextException("“" + text + "” is no whole number");
-        }
-        return range.check(Long.parseLong(text.strip()));
-    }
-
-    /** A MIDI pitch from a name or a number. */
-    public static int pitch(String text) {
-        return text.strip().matches("\\d{1,3}") ? Range.PITCH.check(Integer.parseInt(text.strip()))
-                : SpelledPitch.parse(text.strip()).number();
-    }
-
-    /** A MIDI pitch as it is typed, for example {@code F#3}. */
-    public static String pitchText(int midi) {
-        return SpelledPitch.of(NoteName.parse(PITCH_NAMES.get(midi % PitchClass.COUNT)), midi).plainText();
     }
 
     /** As it is typed. */
@@ -324,6 +295,12 @@ public final class StepSchema<S extends Step> {
             }
         }
         return step;
+    }
+
+    /** The first of some settings that does not count in a step of this kind, though it is not the usual one. */
+    public Optional<StepSetting<S>> unused(Step step, Collection<String> keys) {
+        return settings.stream().filter(setting -> keys.contains(setting.key()) && !setting.counts(own(step))
+                && !setting.text(own(step), SettingTexts.ALONE).equals(setting.text(usual, SettingTexts.ALONE))).findFirst();
     }
 
     /** The setting of a key. */

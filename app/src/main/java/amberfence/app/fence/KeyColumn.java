@@ -35,8 +35,8 @@ final class KeyColumn extends VBox {
     KeyColumn(FenceModel model) {
         super(8);
         this.model = model;
-        family = choice("family", KeyFamily.values(), KeyFamily.MODES, "family");
-        source = choice("key-source", FenceModel.Source.values(), FenceModel.Source.ALL_PARTS, "keySource");
+        family = choice("family", KeyFamily.values(), KeyFamily.MODES, "keyFamily.");
+        source = choice("key-source", FenceModel.Source.values(), FenceModel.Source.ALL_PARTS, "keySource.");
         HBox head = new HBox(8, Controls.heading("fence.find"), Controls.filler(), of);
         head.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(family, Priority.ALWAYS);
@@ -47,7 +47,7 @@ final class KeyColumn extends VBox {
 
     private <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String words) {
         return Choice.of(id, List.of(values), chosen,
-                value -> Words.say(words + "." + value.name().toLowerCase(Locale.ROOT)), value -> find());
+                value -> Words.say(words + value.name().toLowerCase(Locale.ROOT)), value -> find());
     }
 
     /** Begins with the selection when there is one worth asking about. */

@@ -11,6 +11,7 @@ import amberfence.song.Grid;
 import amberfence.song.Metre;
 import amberfence.song.Part;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.shape.LengthWay;
 import amberfence.step.shape.Lengths;
 import java.util.ArrayList;
 import java.util.List;
@@ -143,7 +144,7 @@ final class LadderTools extends HBox {
 
     /** Adds the step that trims small overlaps. */
     private void trim() {
-        Lengths step = Lengths.of(Lengths.How.TRIM_OVERLAPS);
+        Lengths step = new Lengths(new LengthWay.TrimOverlaps());
         session.addStep(session.selectedPart().get(), Words.say("edit.stepAdd", StepCatalogue.of(step).title()), song -> step);
     }
 

@@ -3,7 +3,7 @@ package amberfence.app.sheets;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.steps.FormHost;
-import amberfence.app.steps.StepForm;
+import amberfence.app.steps.SchemaForm;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.HandEdits;
@@ -63,7 +63,7 @@ public final class OnceSheet {
         NoteSet chosen = commands.selection().source();
         Part part = session.part().orElseThrow();
         long tick = chosen.in(part.line()).stream().findFirst().map(Note::start).orElse(0L);
-        Controls.rebuild(form, () -> form.getChildren().setAll(StepForm.of(step, new FormHost(session, Optional.empty(), tick,
+        Controls.rebuild(form, () -> form.getChildren().setAll(SchemaForm.of(step, new FormHost(session, Optional.empty(), tick,
                 (words, changed) -> {
                     step = changed;
                     update();

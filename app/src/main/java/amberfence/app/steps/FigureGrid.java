@@ -9,7 +9,6 @@ import amberfence.step.fit.Figure;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Consumer;
@@ -109,7 +108,7 @@ final class FigureGrid extends Region {
     }
 
     private String name(Place place) {
-        String name = Words.say("form." + count.name().toLowerCase(Locale.ROOT) + "." + Math.min(place.place(), 6));
+        String name = Words.say((count == Count.MEMBER ? "member." : "position.") + Math.min(place.place(), 6));
         return place.octave() == 0 ? name : name + " " + (place.octave() > 0 ? "+" : "−") + Math.abs(place.octave());
     }
 

@@ -23,18 +23,8 @@ public record FormHost(Session session, Optional<Long> slot, long tick, BiConsum
         return session.results().get().fence().spellingAt(tick);
     }
 
-    /** Takes a setting that was chosen from a list. */
-    void chosen(String setting, Enum<?> value, Step step) {
-        change.accept(Words.say("edit.setting", Words.say("step." + setting), FormRows.word(setting, value)), step);
-    }
-
-    /** Takes a setting that is on or off. */
-    void switched(String setting, boolean on, Step step) {
-        set(setting, Words.say(on ? "form.on" : "form.off"), step);
-    }
-
-    /** Takes a setting that has its own words. */
-    void set(String setting, Object value, Step step) {
-        change.accept(Words.say("edit.setting", Words.say("step." + setting), value), step);
+    /** Takes a step of which a setting was changed, both in the words of the form. */
+    void set(String setting, String value, Step step) {
+        change.accept(Words.say("edit.setting", setting, value), step);
     }
 }

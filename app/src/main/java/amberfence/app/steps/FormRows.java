@@ -1,21 +1,16 @@
 package amberfence.app.steps;
 
-import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.theory.SpelledPitch;
 import amberfence.theory.Spelling;
-import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -33,13 +28,19 @@ final class FormRows extends VBox {
         return this;
     }
 
-    static Node row(String words, Node control) {
-        return plainRow(Words.say(words), control);
+    /** A label at the left, a control at the right. */
+    static Node row(String text, Node control) {
+        return row(Controls.label(text, "soft", "small"), control);
     }
 
-    /** A row whose label is the text itself. */
-    static Node plainRow(String text, Node control) {
+    /** The label says more when it is pointed at. */
+    static Node row(String text, String meaning, Node control) {
         Label label = Controls.label(text, "soft", "small");
+        Controls.tip(label, meaning);
+        return row(label, control);
+    }
+
+    private static Node row(Label label, Node control) {
         label.setMinWidth(LABELS);
         label.setPrefWidth(LABELS);
         label.setWrapText(true);
@@ -47,15 +48,6 @@ final class FormRows extends VBox {
         HBox row = new HBox(4, label, control);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    /** A list of choices, named {@code setting.value} in the words. */
-    static <T extends Enum<T>> ComboBox<T> choice(String id, T[] values, T chosen, String setting, Consumer<T> onChoice) {
-        return Choice.of(id, List.of(values), chosen, value -> word(setting, value), onChoice);
-    }
-
-    static String word(String setting, Enum<?> value) {
-        return Words.say(setting + "." + value.name().toLowerCase(Locale.ROOT));
     }
 
     /** A whole number with buttons for one less and one more; what is typed counts with Enter or when the field is left. */
@@ -120,13 +112,5 @@ final class FormRows extends VBox {
             }
         });
         return field;
-    }
-
-    /** A switch with its words at the left. */
-    static Node toggle(String id, String words, boolean on, Consumer<Boolean> onChange) {
-        ToggleButton toggle = Controls.toggle(id, on);
-        toggle.setAccessibleText(Words.say(words));
-        toggle.setOnAction(event -> onChange.accept(toggle.isSelected()));
-        return row(words, new HBox(toggle));
     }
 }

@@ -65,10 +65,10 @@ final class StepCard extends VBox {
         getChildren().add(head);
         if (open) {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
-            getChildren().addAll(StepForm.of((Step) slot.treatment(), new FormHost(session, Optional.of(slot.id()), tick,
+            getChildren().addAll(SchemaForm.of((Step) slot.treatment(), new FormHost(session, Optional.of(slot.id()), tick,
                     (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)),
                     step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
-                    FormRows.row("steps.limit", limit(part)));
+                    FormRows.row(Words.say("steps.limit"), limit(part)));
         }
     }
 

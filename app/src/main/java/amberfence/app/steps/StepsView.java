@@ -30,6 +30,7 @@ public final class StepsView extends VBox {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
+        Controls.followFocus(scroll);
         getChildren().addAll(new HBox(heading, Controls.filler(), kept), scroll);
         session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
         update();

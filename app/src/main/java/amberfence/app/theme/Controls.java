@@ -9,8 +9,11 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.event.ActionEvent;
 import javafx.event.EventHandler;
 import javafx.geometry.Side;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -164,6 +167,32 @@ public final class Controls {
         if (again != null) {
             again.setUserData(owner.getUserData());
             again.requestFocus();
+        }
+    }
+
+    /** Whoever goes through the controls by the keyboard sees the one that has the focus. */
+    public static void followFocus(ScrollPane scroll) {
+        scroll.sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((property, old, now) -> {
+            if (now != null && isInside(now, scroll.getContent().getParent())) {
+                bringIntoView(scroll, now);
+            }
+        });
+    }
+
+    /** Scrolls up or down until a node inside can be seen. */
+    public static void bringIntoView(ScrollPane scroll, Node node) {
+        Node content = scroll.getContent();
+        double room = content.getLayoutBounds().getHeight() - scroll.getViewportBounds().getHeight();
+        if (room <= 0) {
+            return;
+        }
+        Bounds bounds = content.sceneToLocal(node.localToScene(node.getLayoutBounds()));
+        double top = scroll.getVvalue() * room;
+        double bottom = top + scroll.getViewportBounds().getHeight();
+        if (bounds.getMinY() < top) {
+            scroll.setVvalue(Math.max(0, bounds.getMinY() / room));
+        } else if (bounds.getMaxY() > bottom) {
+            scroll.setVvalue(Math.min(1, (bounds.getMaxY() - scroll.getViewportBounds().getHeight()) / room));
         }
     }
 

@@ -112,18 +112,18 @@ public final class TryItView extends VBox {
 
     private void fill() {
         ComboBox<LiveKeys.Mode> mode = Choice.of("tryit-mode", List.of(LiveKeys.Mode.values()), desk.keys().mode(),
-                some -> word("mode", some), some -> {
+                some -> word("playMode.", some), some -> {
                     desk.keys().setMode(some);
                     showBank(some == LiveKeys.Mode.CHORDS);
                 });
         ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
-                some -> word("outside", some), some -> desk.keys().setOutside(some));
+                some -> word("playOutside.", some), some -> desk.keys().setOutside(some));
         body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bank, recordRow(), optionRow());
         showBank(false);
     }
 
     private static String word(String family, Enum<?> value) {
-        return Words.say("tryit." + family + "." + value.name().toLowerCase(Locale.ROOT));
+        return Words.say(family + value.name().toLowerCase(Locale.ROOT));
     }
 
     private static HBox row(Node... nodes) {

@@ -58,9 +58,8 @@ class WordsTest {
         TreeSet<String> unused = new TreeSet<>();
         for (String name : texts().stringPropertyNames()) {
             String plain = name.replaceAll("\\.(one|many)$", "");
-            String family = name.substring(0, name.lastIndexOf('.') + 1);
-            if (!code.contains("\"" + plain + "\"") && !code.contains("\"" + name + "\"") && (family.isEmpty()
-                    || !code.contains("\"" + family + "\"") && !code.contains("setting + \".\""))) {
+            String family = plain.substring(0, plain.lastIndexOf('.') + 1);
+            if (!code.contains("\"" + plain + "\"") && !code.contains("\"" + name + "\"") && (family.isEmpty() || !code.contains("\"" + family + "\""))) {
                 unused.add(name);
             }
         }

@@ -9,7 +9,9 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.exc.UnrecognizedPropertyException;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Reads the settings of steps as version 1 of the project format wrote them: by the names of that time. */
@@ -29,6 +31,9 @@ final class FirstSettings {
         if (schema == null) {
             return new UnreadStep(oldName, settings.node().toString(), "the step “" + oldName + "” is not known here");
         }
+        if (name.equals("lengths")) {
+            return StepSettings.read(name, new Place(lengths(given), settings.path()));
+        }
         rename(given);
         fill(given, ProjectWriter.MAPPER.valueToTree(schema.usual()));
         try {
@@ -37,6 +42,16 @@ final class FirstSettings {
             return new UnreadStep(name, settings.node().toString(), "the step “" + name + "” holds something impossible: "
                     + words(e));
         }
+    }
+
+    /** A way and a bare number became a way with what it asks for. */
+    private static ObjectNode lengths(ObjectNode given) {
+        String how = given.path("how").asText("LEGATO").toLowerCase(Locale.ROOT).replace('_', '-');
+        String amount = given.path("amount").asText("");
+        given.put("how", how);
+        given.put("amount", amount.isEmpty() || Set.of("legato", "trim-overlaps").contains(how) ? ""
+                : amount + (Set.of("staccato", "share").contains(how) ? "%" : "t"));
+        return given;
     }
 
     private static void rename(ObjectNode given) {

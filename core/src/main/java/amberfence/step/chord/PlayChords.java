@@ -40,11 +40,15 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     public static final StepSchema<PlayChords> SCHEMA = StepSchema.of("play-chords", "Play chords", StepGroup.CHORDS,
             "Plays the progression in a rhythm; it follows the chords until the part is settled.", USUAL).touching(Touch.COUNT)
             .choice("rhythm", "when the chords sound", Rhythm.class, PlayChords::rhythm, PlayChords::withRhythm)
+            .worded("Rhythm", "held", "on every beat", "eighths", "off the beats", "an own pattern")
             .with("pattern", "for an own rhythm, on the grid", SettingType.Kind.PATTERN, (step, texts) -> step.pattern,
                     (step, text, texts) -> new PlayChords(step.rhythm, text, step.grid, step.share, step.velocity))
+            .usedWhen("with rhythm=own", step -> step.rhythm == Rhythm.OWN)
             .noteValue("grid", "the note value of the pattern's signs", PlayChords::grid,
                     (step, grid) -> new PlayChords(step.rhythm, step.pattern, grid, step.share, step.velocity))
+            .usedWhen("with rhythm=own", step -> step.rhythm == Rhythm.OWN)
             .percent("length", "how much of its time each note sounds", 5, WHOLE, PlayChords::share, PlayChords::withShare)
+            .worded("Sounds")
             .whole("velocity", "how loud", 1, 127, PlayChords::velocity,
                     (step, velocity) -> new PlayChords(step.rhythm, step.pattern, step.grid, step.share, velocity));
 

@@ -12,6 +12,7 @@ import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
+import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
 import amberfence.step.Touch;
 import amberfence.step.Work;
@@ -35,14 +36,20 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             "Moves notes that are outside the fence to inside ones, or leaves them out.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
             .needingKey(step -> true)
             .choice("to", "where an outside note goes", MoveTo.WORDS, BringInside::moveTo, BringInside::withMoveTo)
+            .worded("Move to", "nearest note inside", "next note inside above", "next note inside below", "nowhere: leave it out")
             .choice("tie-break", "what decides when two inside notes are equally near", TieBreak.class, BringInside::tieBreak,
                     BringInside::withTieBreak)
+            .worded("If equally near", "keep the line's shape", "go down", "go up", "the chord note")
+            .usedWhen("with to=nearest", step -> step.moveTo == MoveTo.NEAREST)
             .choices("let-pass", "short outside notes off the beat that stay", LetPass.Kind.class, step -> step.letPass.kinds(),
                     (step, kinds) -> step.withLetPass(LetPass.of(kinds, step.letPass.longest())))
+            .worded("Let pass", "passing", "neighbours", "approaches")
             .noteValue("longest", "the longest note that counts as short", step -> Grid.of(step.letPass.longest()),
                     (step, grid) -> step.withLetPass(step.letPass.withLongest(grid)))
-            .choice("strong", "what is inside on strong beats: all of it, or only notes of the chord", StepSchema.words(entry("inside", false), entry("chord", true)),
-                    BringInside::strongChords, BringInside::withStrongChords);
+            .worded("Up to").usedWhen("with let-pass", step -> !step.letPass.isNothing())
+            .choice("strong", "what is inside on strong beats: all of it, or only notes of the chord", SettingValues.words(entry("inside", false), entry("chord", true)),
+                    BringInside::strongChords, BringInside::withStrongChords)
+            .worded("Strong beats", "all that is inside", "chord notes only");
 
     public BringInside {
         letPass = letPass == null ? LetPass.NOTHING : letPass;

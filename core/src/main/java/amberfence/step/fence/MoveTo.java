@@ -2,7 +2,7 @@ package amberfence.step.fence;
 
 import static java.util.Map.entry;
 
-import amberfence.step.StepSchema;
+import amberfence.step.SettingValues;
 import java.util.Map;
 
 /** Where an outside note goes. */
@@ -10,5 +10,5 @@ public enum MoveTo {
     NEAREST, UP, DOWN, LEAVE_OUT;
 
     /** As they are typed. */
-    static final Map<String, MoveTo> WORDS = StepSchema.words(entry("nearest", NEAREST), entry("up", UP), entry("down", DOWN), entry("out", LEAVE_OUT));
+    static final Map<String, MoveTo> WORDS = SettingValues.words(entry("nearest", NEAREST), entry("up", UP), entry("down", DOWN), entry("out", LEAVE_OUT));
 }

@@ -73,13 +73,15 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
     public static final StepSchema<FitBass> SCHEMA = FitStep.chords(StepSchema.of("fit-bass", "Fit bass", StepGroup.CHORDS,
             "Fits a bassline to the chords and gives it variety; its rhythm stays.", USUAL))
             .choice("strong", "where strong beats go", Strong.class, FitBass::strong, FitBass::withStrong)
+            .worded("Strong beats", "root", "bass of the chord", "nearest chord note")
             .choices("between", "what may stand between, beside chord notes", Between.Kind.class, step -> step.between.kinds(),
                     (step, kinds) -> step.withBetween(Between.of(kinds)))
+            .worded("Between", "scale notes", "step into root", "semitone into root")
             .percent("variety", "from as near as can be to moving most", 0, 100, FitBass::variety, FitBass::withVariety)
             .pitches("range", "at least twelve pitches", FitBass::lowest, FitBass::highest, (step, text, texts) -> {
                 PitchRange range = PitchRange.parse(text);
                 return step.withRange(range.lowest(), range.highest());
-            }).seed(FitBass::seed, FitBass::withSeed);
+            }).seed(FitBass::seed, FitBass::withSeed).worded("Line");
 
     public FitBass {
         source = source == null ? ChordSource.USUAL : source;

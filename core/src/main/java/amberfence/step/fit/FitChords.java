@@ -28,7 +28,8 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
     public static final StepSchema<FitChords> SCHEMA = FitStep.chords(StepSchema.of("fit-chords", "Fit chords", StepGroup.CHORDS,
             "Moves a chord part onto the progression, by time and with the least motion.", USUAL).touching(Touch.PITCH, Touch.COUNT, Touch.LENGTHS))
             .choice("held", "what becomes of a note held into the next chord", Held.WORDS, FitChords::held, FitChords::withHeld)
-            .flag("bass", "the lowest note takes the chord's own bass", FitChords::bass, FitChords::withBass);
+            .worded("If held", "keep to their chord", "strike again", "cut where they move")
+            .flag("bass", "the lowest note takes the chord's own bass", FitChords::bass, FitChords::withBass).worded("Lowest to the bass");
 
     public FitChords {
         source = source == null ? ChordSource.USUAL : source;

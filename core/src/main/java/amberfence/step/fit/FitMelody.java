@@ -70,6 +70,7 @@ public record FitMelody(ChordSource source, Mode mode, List<Way> ways) implement
     public static final StepSchema<FitMelody> SCHEMA = FitStep.chords(StepSchema.of("fit-melody", "Fit melody", StepGroup.CHORDS,
             "Strong beats to chord notes and the rest inside; or lists what clashes, with ways to resolve each.", USUAL))
             .choice("what", "whether the line is fitted, or only clashes are shown", Mode.class, FitMelody::mode, FitMelody::withMode)
+            .worded("What", "fit the line", "only show clashes")
             .with("resolved", "notes that are resolved by hand, up or down", SettingType.Kind.PATTERN, (step, texts) -> step.ways.stream()
                     .map(Way::text).collect(Collectors.joining(",")), (step, text, texts) -> new FitMelody(step.source, step.mode,
                     Arrays.stream(text.split(",")).filter(way -> !way.isBlank()).map(Way::parse).toList())).bound();

@@ -11,6 +11,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 
 /** A step that answers to chords: those of the progression, or of another part. */
 public interface FitStep extends Step {
@@ -52,10 +53,21 @@ public interface FitStep extends Step {
 
     /** The two settings that all of them have: where the chords come from, and what counts where there is none. */
     static <S extends FitStep> StepSchema<S> chords(StepSchema<S> schema) {
+        return chords(schema, "", step -> true);
+    }
+
+    /**
+     * The two settings of a step that answers to chords only with some values of others.
+     *
+     * @param words when, as in {@code with way=chord}
+     */
+    static <S extends FitStep> StepSchema<S> chords(StepSchema<S> schema, String words, Predicate<S> counts) {
         return schema.needingKey(step -> true).with("chords", "where the chords come from", SettingType.Kind.CHORDS,
-                (step, texts) -> step.source().text(texts), (step, text, texts) -> with(step, step.source().read(text, texts)))
+                (step, texts) -> step.source().text(texts), (step, text, texts) -> with(step, step.source().read(text, texts))).worded("Chords from").usedWhen(words, counts)
                 .choice("no-chord", "what counts where there is no chord: the last one, the scale, or nothing", ChordSource.Gaps.class,
-                        step -> step.source().gaps(), (step, gaps) -> with(step, step.source().withGaps(gaps)));
+                        step -> step.source().gaps(), (step, gaps) -> with(step, step.source().withGaps(gaps)))
+                .worded("No chord", "the last one holds", "only the scale counts", "notes are left alone")
+                .usedWhen(words, counts);
     }
 
     @SuppressWarnings("unchecked")

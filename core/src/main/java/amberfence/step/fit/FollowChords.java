@@ -8,6 +8,7 @@ import amberfence.step.Outcome;
 import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.StepGroup;
+import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
 import amberfence.step.Touch;
 import amberfence.theory.Range;
@@ -49,13 +50,23 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
                     FigureText::of, FigureText::read)
             .with("home", "the chord over which the part was written, or own for those that sound there", SettingType.Kind.PATTERN,
                     (step, texts) -> step.home.isEmpty() ? "own" : step.home, (step, text, texts) -> step.withHome(
-                    text.strip().equals("own") ? "" : text))
+                    text.strip().equals("own") ? "" : text)).worded("Written over").usedWhen("with the part's own notes", step -> step.figure.isOwnNotes())
             .choice("count", "how notes are numbered", Count.class, FollowChords::count, FollowChords::withCount)
+            .worded("Counted by", "members: root, third …", "positions: lowest, second …")
             .choice("register", "in which octave it sounds", Register.class, FollowChords::register, FollowChords::withRegister)
-            .choice("restart", "where it begins anew", StepSchema.words(entry("on", Restart.NOT), entry("chord", Restart.CHORD), entry("bar", Restart.BAR)),
+            .worded("Register", "near where it was", "climbing with the root")
+            .choice("restart", "where it begins anew", SettingValues.words(entry("on", Restart.NOT), entry("chord", Restart.CHORD), entry("bar", Restart.BAR)),
                     FollowChords::restart, FollowChords::withRestart)
+            .worded("Begins anew", "not: goes on", "at each chord", "at each bar").usedWhen("unless figure=whole", FollowChords::repeats)
             .flag("fill", "it goes on to the end of the chords", FollowChords::repeat, FollowChords::withRepeat)
-            .flag("instead", "a drawn figure stands in place of the part's notes", FollowChords::instead, FollowChords::withInstead);
+            .worded("Fill the chords").usedWhen("unless figure=whole", FollowChords::repeats)
+            .flag("instead", "a drawn figure stands in place of the part's notes", FollowChords::instead, FollowChords::withInstead)
+            .worded("Instead of notes").usedWhen("with a drawn figure", step -> !step.figure.isOwnNotes());
+
+    /** Whether the figure is played again and again: the whole part sounds once. */
+    boolean repeats() {
+        return !figure.isOwnNotes() || bars > 0;
+    }
 
     public FollowChords {
         source = source == null ? ChordSource.USUAL : source;

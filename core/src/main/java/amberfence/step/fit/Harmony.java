@@ -48,9 +48,11 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
                     .map(HarmonyLine::text).collect(Collectors.joining(", ")), (step, text, texts) -> step.withLines(
                     HarmonyLine.parseAll(text)))
             .choice("way", "what the distance keeps to", Way.class, Harmony::way, Harmony::withWay)
-            .flag("instead", "the lines stand in place of the tune", Harmony::instead, Harmony::withInstead)
-            .flag("crossing", "a line may cross the tune", step -> !step.noCrossing, (step, crossing) -> step.withNoCrossing(!crossing))
-            .flag("hold", "to the chord, common notes are held", Harmony::holdCommon, Harmony::withHoldCommon));
+            .worded("Distance", "in the scale", "exact: major third", "exact: minor third", "to the chord")
+            .flag("instead", "the lines stand in place of the tune", Harmony::instead, Harmony::withInstead).worded("Instead of tune")
+            .flag("crossing", "a line may cross the tune", step -> !step.noCrossing, (step, crossing) -> step.withNoCrossing(!crossing)).worded("May cross")
+            .flag("hold", "to the chord, common notes are held", Harmony::holdCommon, Harmony::withHoldCommon)
+            .worded("Hold common notes").usedWhen("with way=chord", step -> step.way == Way.CHORD), "with way=chord", step -> step.way == Way.CHORD);
 
     public Harmony {
         source = source == null ? ChordSource.USUAL : source;

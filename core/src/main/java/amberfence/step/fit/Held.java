@@ -2,7 +2,7 @@ package amberfence.step.fit;
 
 import static java.util.Map.entry;
 
-import amberfence.step.StepSchema;
+import amberfence.step.SettingValues;
 import java.util.Map;
 
 /** What becomes of a note that still sounds when another chord begins. */
@@ -15,5 +15,5 @@ public enum Held {
     SPLIT;
 
     /** As they are typed. */
-    static final Map<String, Held> WORDS = StepSchema.words(entry("keep", KEEP), entry("restrike", RESTRIKE), entry("cut", SPLIT));
+    static final Map<String, Held> WORDS = SettingValues.words(entry("keep", KEEP), entry("restrike", RESTRIKE), entry("cut", SPLIT));
 }

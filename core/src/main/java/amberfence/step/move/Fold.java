@@ -8,6 +8,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
+import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.PitchClass;
@@ -29,7 +30,8 @@ public record Fold(int lowest, int highest) implements Step {
                 PitchRange range = PitchRange.parse(text);
                 return new Fold(range.lowest(), range.highest());
             }).with("around", "in place of a range: the octave around a pitch", SettingType.Kind.PITCH, (step, texts) -> "",
-                    (step, text, texts) -> around(StepSchema.pitch(text)));
+                    (step, text, texts) -> around(SettingValues.pitch(text)))
+            .worded("Octave around");
 
     public Fold {
         Range.PITCH.check(lowest);

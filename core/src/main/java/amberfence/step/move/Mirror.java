@@ -9,6 +9,7 @@ import amberfence.step.Outcome;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
+import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
@@ -26,9 +27,9 @@ public record Mirror(int axis, boolean byDegrees) implements Step {
     public static final Mirror USUAL = new Mirror(60, true);
     public static final StepSchema<Mirror> SCHEMA = StepSchema.of("mirror", "Mirror", StepGroup.PITCH,
             "Turns a line upside down about a note, exactly or by degrees.", USUAL).live().needingKey(Mirror::byDegrees)
-            .pitch("about", "the pitch that stays", Mirror::axis, (step, axis) -> new Mirror(axis, step.byDegrees))
-            .choice("along", "what is counted from it", StepSchema.words(entry("degrees", true), entry("semitones", false)), Mirror::byDegrees,
-                    (step, degrees) -> new Mirror(step.axis, degrees));
+            .pitch("about", "the pitch that stays", Mirror::axis, (step, axis) -> new Mirror(axis, step.byDegrees)).worded("About")
+            .choice("along", "what is counted from it", SettingValues.words(entry("degrees", true), entry("semitones", false)), Mirror::byDegrees,
+                    (step, degrees) -> new Mirror(step.axis, degrees)).worded("Along", "the scale", "semitones");
 
     public Mirror {
         Range.PITCH.check(axis);

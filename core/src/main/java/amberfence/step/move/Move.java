@@ -35,7 +35,9 @@ public record Move(Unit by, int amount) implements Step {
     public static final StepSchema<Move> SCHEMA = StepSchema.of("move", "Move", StepGroup.PITCH,
             "Moves notes by semitones, octaves or degrees of the scale.", USUAL).live().needingKey(step -> step.by == Unit.DEGREES)
             .choice("by", "what the amount counts", Unit.class, Move::by, (step, by) -> new Move(by, step.amount))
-            .whole("amount", "how far, upward positive", -127, 127, Move::amount, (step, amount) -> new Move(step.by, amount));
+            .worded("By", "semitones", "octaves", "degrees of the scale")
+            .whole("amount", "how far, upward positive", -127, 127, Move::amount, (step, amount) -> new Move(step.by, amount))
+            .worded("How far");
 
     public Move {
         AMOUNT.check(amount);

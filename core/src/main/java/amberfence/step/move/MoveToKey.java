@@ -46,9 +46,11 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             "Carries notes over to another key, degree by degree.", USUAL).live().needingKey(step -> true)
             .with("from", "the key to come from, or song for its own", SettingType.Kind.KEY, (step, texts) -> step.from
                     .map(Key::plainText).orElse("song"), (step, text, texts) -> new MoveToKey(text.strip().equals("song")
-                    ? Optional.empty() : Optional.of(Key.parse(text)), step.to, step.way))
+                    ? Optional.empty() : Optional.of(Key.parse(text)), step.to, step.way)).worded("From")
             .key("to", "the key to go to", MoveToKey::to, (step, to) -> new MoveToKey(step.from, to, step.way))
-            .choice("way", "which way the tonic moves", Way.class, MoveToKey::way, (step, way) -> new MoveToKey(step.from, step.to, way));
+            .worded("To").required("\"F major\"")
+            .choice("way", "which way the tonic moves", Way.class, MoveToKey::way, (step, way) -> new MoveToKey(step.from, step.to, way))
+            .worded("Tonic moves", "the shorter way", "up", "down");
 
     public MoveToKey {
         from = from == null ? Optional.empty() : from;

@@ -25,7 +25,8 @@ public record Reverse(What what) implements Step {
     public static final Reverse USUAL = new Reverse(What.PITCHES);
     public static final StepSchema<Reverse> SCHEMA = StepSchema.of("reverse", "Reverse", StepGroup.PITCH,
             "Turns a line round: its pitches over the same rhythm, or all of it in time.", USUAL).touching(Touch.PITCH, Touch.BEGINNINGS)
-            .choice("what", "what is turned round", What.class, Reverse::what, (step, what) -> new Reverse(what));
+            .choice("what", "what is turned round", What.class, Reverse::what, (step, what) -> new Reverse(what))
+            .worded("Turn round", "the pitches", "the whole line in time");
 
     @Override
     public Outcome apply(Line in, Surroundings around) {

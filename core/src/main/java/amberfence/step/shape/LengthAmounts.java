@@ -1,61 +1,106 @@
 package amberfence.step.shape;
 
 import amberfence.step.SettingTexts;
-import amberfence.step.SettingType;
-import amberfence.step.shape.Lengths.How;
+import amberfence.step.shape.LengthWay.CloseGaps;
+import amberfence.step.shape.LengthWay.Fill;
+import amberfence.step.shape.LengthWay.FillUntil;
+import amberfence.step.shape.LengthWay.Legato;
+import amberfence.step.shape.LengthWay.Offset;
+import amberfence.step.shape.LengthWay.Share;
+import amberfence.step.shape.LengthWay.Staccato;
+import amberfence.step.shape.LengthWay.TrimOverlaps;
 import amberfence.theory.MusicTextException;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalLong;
+import java.util.Map;
 
-/** The amount of *Lengths* as text: a share in percent, or ticks, as the way asks. */
+/** The ways of *Lengths* as text: how, and how much in percent, ticks or bars, as the way asks. */
 final class LengthAmounts {
-    private static final List<String> WORDS = Arrays.stream(How.values()).map(LengthAmounts::word).toList();
-    static final SettingType HOW = new SettingType(SettingType.Kind.CHOICE, WORDS, OptionalLong.empty(), OptionalLong.empty(), "");
-    private static final int USUAL_PERCENT = 50;
     private static final int USUAL_TICKS = 30;
+    /** Each way with the amount that is usual for it. */
+    private static final Map<String, LengthWay> USUAL = usual();
 
     private LengthAmounts() {
     }
 
-    static String word(How how) {
-        return how.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    private static Map<String, LengthWay> usual() {
+        Map<String, LengthWay> usual = new LinkedHashMap<>();
+        usual.put("legato", new Legato());
+        usual.put("staccato", new Staccato(50));
+        usual.put("share", new Share(50));
+        usual.put("offset", new Offset(USUAL_TICKS));
+        usual.put("trim-overlaps", new TrimOverlaps());
+        usual.put("close-gaps", new CloseGaps(USUAL_TICKS));
+        usual.put("fill", new Fill(4));
+        return usual;
     }
 
-    static How how(String text) {
-        int index = WORDS.indexOf(text.strip().toLowerCase(Locale.ROOT));
-        if (index < 0) {
-            throw new MusicTextException("it is one of " + String.join(", ", WORDS));
+    static List<String> words() {
+        return List.copyOf(USUAL.keySet());
+    }
+
+    static String word(LengthWay way) {
+        Class<?> kind = way instanceof FillUntil ? Fill.class : way.getClass();
+        return USUAL.entrySet().stream().filter(entry -> entry.getValue().getClass() == kind).findFirst().orElseThrow().getKey();
+    }
+
+    /** The way that a word stands for, with the amount that is usual for it. */
+    static LengthWay named(String text, SettingTexts texts) {
+        LengthWay way = USUAL.get(text.strip().toLowerCase(Locale.ROOT));
+        if (way == null) {
+            throw new MusicTextException("it is one of " + String.join(", ", USUAL.keySet()));
         }
-        return How.values()[index];
+        long ticks = texts.toSong(USUAL_TICKS);
+        return way instanceof Offset ? new Offset(ticks) : way instanceof CloseGaps ? new CloseGaps(ticks) : way;
     }
 
-    private static boolean isShare(How how) {
-        return how == How.STACCATO || how == How.SHARE;
+    static String amount(LengthWay way, SettingTexts texts) {
+        if (way instanceof Staccato staccato) {
+            return staccato.percent() + "%";
+        } else if (way instanceof Share share) {
+            return share.percent() + "%";
+        } else if (way instanceof Offset offset) {
+            return texts.toText(offset.ticks()) + "t";
+        } else if (way instanceof CloseGaps gaps) {
+            return texts.toText(gaps.ticks()) + "t";
+        } else if (way instanceof FillUntil until) {
+            return texts.toText(until.ticks()) + "t";
+        }
+        return way instanceof Fill fill ? fill.bars() + "bars" : "";
     }
 
-    private static boolean isTicks(How how) {
-        return how == How.OFFSET || how == How.CLOSE_GAPS || how == How.FILL;
-    }
-
-    /** A way with the amount that is usual for it. */
-    static Lengths usual(How how, SettingTexts texts) {
-        return new Lengths(how, isShare(how) ? USUAL_PERCENT : isTicks(how) ? texts.toSong(USUAL_TICKS) : 0);
-    }
-
-    static String of(Lengths step, SettingTexts texts) {
-        return isShare(step.how()) ? step.amount() + "%" : isTicks(step.how()) ? texts.toText(step.amount()) + "t" : "";
-    }
-
-    static Lengths read(Lengths step, String text, SettingTexts texts) {
+    /** The same way with another amount. */
+    static LengthWay withAmount(LengthWay way, String text, SettingTexts texts) {
         String plain = text.strip().toLowerCase(Locale.ROOT);
-        if (isShare(step.how()) && plain.matches("\\d{1,6}\\s*%?")) {
-            return new Lengths(step.how(), Long.parseLong(plain.replaceFirst("\\s*%$", "")));
-        } else if (isTicks(step.how()) && plain.matches("-?\\d{1,12}t?")) {
-            return new Lengths(step.how(), texts.toSong(Long.parseLong(plain.replaceFirst("t$", ""))));
+        if (way instanceof Staccato) {
+            return new Staccato(percent(way, plain));
+        } else if (way instanceof Share) {
+            return new Share(percent(way, plain));
+        } else if (way instanceof Offset) {
+            return new Offset(ticks(way, plain, texts));
+        } else if (way instanceof CloseGaps) {
+            return new CloseGaps(ticks(way, plain, texts));
+        } else if (way instanceof Fill || way instanceof FillUntil) {
+            return plain.matches("\\d{1,6}\\s*bars?") ? new Fill(Integer.parseInt(plain.replaceFirst("\\s*bars?$", "")))
+                    : new FillUntil(ticks(way, plain, texts));
         }
-        throw new MusicTextException(isShare(step.how()) ? word(step.how()) + " asks for a share, as in 50%" : isTicks(step.how())
-                ? word(step.how()) + " asks for ticks, as in 30t (480 to a quarter)" : word(step.how()) + " asks for no amount");
+        throw new MusicTextException(word(way) + " asks for no amount");
+    }
+
+    private static int percent(LengthWay way, String plain) {
+        if (!plain.matches("\\d{1,6}\\s*%?")) {
+            throw new MusicTextException(word(way) + " asks for a share, as in 50%");
+        }
+        return Integer.parseInt(plain.replaceFirst("\\s*%$", ""));
+    }
+
+    private static long ticks(LengthWay way, String plain, SettingTexts texts) {
+        if (!plain.matches("-?\\d{1,12}t?")) {
+            throw new MusicTextException(word(way) + (way instanceof Fill || way instanceof FillUntil
+                    ? " asks for bars, as in 4bars, or for the tick where it ends" : " asks for ticks, as in 30t")
+                    + " (" + SettingTexts.TEXT_TICKS + " to a quarter)");
+        }
+        return texts.toSong(Long.parseLong(plain.replaceFirst("t$", "")));
     }
 }

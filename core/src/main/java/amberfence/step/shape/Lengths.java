@@ -3,16 +3,17 @@ package amberfence.step.shape;
 import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.TimeMap;
 import amberfence.step.Outcome;
-import amberfence.step.shape.ShapeReason.LengthCause;
-import amberfence.step.Surroundings;
+import amberfence.step.SettingTexts;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
-import amberfence.theory.Range;
+import amberfence.step.shape.ShapeReason.LengthCause;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,58 +21,31 @@ import java.util.List;
  * Makes notes longer or shorter. The next note is the next of the same voice; the last of a voice has none and keeps its
  * length where the next note decides.
  *
- * @param how which lengths
- * @param amount what the way asks for: percent for {@code STACCATO} and {@code SHARE}, ticks for {@code OFFSET} and
- *     {@code CLOSE_GAPS}, the tick at which the last note is to end for {@code FILL}; the others ask for nothing
+ * @param way which lengths
  */
-public record Lengths(How how, long amount) implements Step {
-    /** Which lengths. */
-    public enum How {
-        /** Each note lasts until the next begins. */
-        LEGATO,
-        /** Each note lasts a share of the way to the next, and is never made longer. */
-        STACCATO,
-        /** A share of its own length. */
-        SHARE,
-        /** So many ticks longer, or shorter when negative. */
-        OFFSET,
-        /** What reaches a little into the next note is cut there. */
-        TRIM_OVERLAPS,
-        /** Gaps before the next note that are shorter than the amount are closed. */
-        CLOSE_GAPS,
-        /** Starts and lengths are stretched together, so that the last note ends at a given tick. */
-        FILL
-    }
-
-    private static final Range AMOUNT = new Range("amount of a length", -(1L << 32), 1L << 40);
+public record Lengths(LengthWay way) implements Step {
     private static final int WHOLE = 100;
     /** Up to the next note. */
-    public static final Lengths USUAL = new Lengths(How.LEGATO, 0);
+    public static final Lengths USUAL = new Lengths(new LengthWay.Legato());
     public static final StepSchema<Lengths> SCHEMA = StepSchema.of("lengths", "Lengths", StepGroup.TIME,
             "Makes notes longer or shorter: legato, staccato, by a share; trims overlaps and closes gaps.", USUAL)
             .touching(Touch.LENGTHS, Touch.BEGINNINGS)
-            .with("how", "which lengths", LengthAmounts.HOW, (step, texts) -> LengthAmounts.word(step.how),
-                    (step, text, texts) -> LengthAmounts.usual(LengthAmounts.how(text), texts))
-            .with("amount", "how much, as the way asks: a share, ticks, or the tick where the last note ends", SettingType.Kind.AMOUNT,
-                    LengthAmounts::of, LengthAmounts::read);
-
-    public Lengths {
-        AMOUNT.check(amount);
-    }
-
-    /** A way that asks for no amount. */
-    public static Lengths of(How how) {
-        return new Lengths(how, 0);
-    }
+            .with("how", "which lengths", SettingType.choice(SettingType.Kind.CHOICE, LengthAmounts.words()),
+                    (step, texts) -> LengthAmounts.word(step.way), (step, text, texts) -> new Lengths(LengthAmounts.named(text, texts)))
+            .worded("Lengths", "up to the next note", "a share of the way", "a share of their own", "longer or shorter", "trim small overlaps",
+                    "close small gaps", "stretch to fill")
+            .with("amount", "how much, as the way asks: a share, ticks, or bars", SettingType.Kind.AMOUNT,
+                    (step, texts) -> LengthAmounts.amount(step.way, texts), (step, text, texts) -> new Lengths(LengthAmounts.withAmount(step.way, text, texts)))
+            .worded("How much").usedWhen("with how=staccato, share, offset, close-gaps or fill", step -> !LengthAmounts.amount(step.way, SettingTexts.ALONE).isEmpty());
 
     @Override
     public Outcome apply(Line in, Surroundings around) {
         Work work = new Work(in, around);
-        if (how == How.FILL) {
+        if (way instanceof LengthWay.Fill || way instanceof LengthWay.FillUntil) {
             fill(in, around, work);
             return work.outcome();
         }
-        int[] next = how == How.SHARE || how == How.OFFSET ? null : Overlaps.next(in);
+        int[] next = way instanceof LengthWay.Share || way instanceof LengthWay.Offset ? null : Overlaps.next(in);
         for (int i = 0; i < in.size(); i++) {
             Note note = in.notes().get(i);
             Note after = next == null || next[i] < 0 ? null : in.notes().get(next[i]);
@@ -82,32 +56,37 @@ public record Lengths(How how, long amount) implements Step {
     }
 
     private LengthCause cause() {
-        return switch (how) {
-            case LEGATO -> LengthCause.TO_NEXT;
-            case STACCATO -> LengthCause.STACCATO;
-            case SHARE -> LengthCause.SHARE;
-            case OFFSET -> LengthCause.OFFSET;
-            case TRIM_OVERLAPS -> LengthCause.OVERLAP;
-            case CLOSE_GAPS -> LengthCause.GAP;
-            case FILL -> LengthCause.FILL;
-        };
+        if (way instanceof LengthWay.Legato) {
+            return LengthCause.TO_NEXT;
+        } else if (way instanceof LengthWay.Staccato) {
+            return LengthCause.STACCATO;
+        } else if (way instanceof LengthWay.Share) {
+            return LengthCause.SHARE;
+        } else if (way instanceof LengthWay.Offset) {
+            return LengthCause.OFFSET;
+        } else if (way instanceof LengthWay.TrimOverlaps) {
+            return LengthCause.OVERLAP;
+        }
+        return way instanceof LengthWay.CloseGaps ? LengthCause.GAP : LengthCause.FILL;
     }
 
     private long length(Note note, Note next) {
-        if (how == How.SHARE) {
-            return Math.round(note.length() * amount / (double) WHOLE);
-        } else if (how == How.OFFSET) {
-            return note.length() + amount;
+        if (way instanceof LengthWay.Share share) {
+            return Math.round(note.length() * (long) share.percent() / (double) WHOLE);
+        } else if (way instanceof LengthWay.Offset offset) {
+            return note.length() + offset.ticks();
         } else if (next == null) {
             return note.length();
         }
-        long way = next.start() - note.start();
-        return switch (how) {
-            case LEGATO -> way;
-            case STACCATO -> Math.min(note.length(), way * amount / WHOLE);
-            case TRIM_OVERLAPS -> Math.min(note.length(), way);
-            default -> way - note.length() < amount && way > note.length() ? way : note.length();
-        };
+        long between = next.start() - note.start();
+        if (way instanceof LengthWay.Staccato staccato) {
+            return Math.min(note.length(), between * staccato.percent() / WHOLE);
+        } else if (way instanceof LengthWay.TrimOverlaps) {
+            return Math.min(note.length(), between);
+        } else if (way instanceof LengthWay.CloseGaps gaps) {
+            return between - note.length() < gaps.ticks() && between > note.length() ? between : note.length();
+        }
+        return between;
     }
 
     private void fill(Line in, Surroundings around, Work work) {
@@ -121,15 +100,22 @@ public record Lengths(How how, long amount) implements Step {
         }
         long first = picked.isEmpty() ? 0 : picked.get(0).start();
         long end = picked.stream().mapToLong(Note::end).max().orElse(1);
+        long until = until(first, around.time());
         for (Note note : picked) {
-            long start = stretched(note.start(), first, end);
-            long length = Math.max(1, stretched(note.end(), first, end) - start);
+            long start = stretched(note.start(), first, end, until);
+            long length = Math.max(1, stretched(note.end(), first, end, until) - start);
             work.change(note, note.withStart(start).withLength(length),
                     new ShapeReason.LengthChanged(LengthCause.FILL, length - note.length()));
         }
     }
 
-    private long stretched(long tick, long first, long end) {
-        return amount <= first ? tick : first + Math.round((tick - first) * ((double) (amount - first) / (end - first)));
+    /** Where the last note is to end. */
+    private long until(long first, TimeMap time) {
+        return way instanceof LengthWay.Fill fill ? time.barStart(time.barOf(first) + fill.bars())
+                : ((LengthWay.FillUntil) way).ticks();
+    }
+
+    private static long stretched(long tick, long first, long end, long until) {
+        return until <= first ? tick : first + Math.round((tick - first) * ((double) (until - first) / (end - first)));
     }
 }

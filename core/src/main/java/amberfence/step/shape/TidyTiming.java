@@ -37,6 +37,7 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
             .noteValue("grid", "the note value", TidyTiming::grid, (step, grid) -> new TidyTiming(grid, step.ends, step.strength, step.swing))
             .choice("ends", "which ends of the notes", Ends.class, TidyTiming::ends,
                     (step, ends) -> new TidyTiming(step.grid, ends, step.strength, step.swing))
+            .worded("Draw", "the starts", "the ends", "starts and ends")
             .percent("strength", "how far", 0, WHOLE, TidyTiming::strength,
                     (step, strength) -> new TidyTiming(step.grid, step.ends, strength, step.swing))
             .percent("swing", "where every second line stands", 50, 80, TidyTiming::swing,

@@ -15,14 +15,18 @@ import amberfence.step.fit.Figure;
 import amberfence.step.fit.FigureReader;
 import amberfence.step.fit.FollowChords;
 import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
-/** The settings of "Follow chords". */
-final class FigureForm {
+/** The figure of "Follow chords": the first bars of the part, all of it, or one that is drawn or taken. */
+final class FigureControl {
     private static final List<Integer> BARS = List.of(1, 2, 3, 4, 8);
 
     /** Where the figure comes from. */
@@ -34,44 +38,38 @@ final class FigureForm {
     private final FormHost host;
     private final Session session;
 
-    private FigureForm(FollowChords step, FormHost host) {
+    private FigureControl(FollowChords step, FormHost host) {
         this.step = step;
         this.host = host;
         this.session = host.session();
     }
 
-    static Node of(FollowChords step, FormHost host) {
-        return new FigureForm(step, host).rows();
+    static Node of(SettingControl<?> control) {
+        return new FigureControl((FollowChords) control.step(), control.host()).rows();
     }
 
     private Node rows() {
-        FormRows rows = new FormRows().plus(SourceRows.of(step, host)).plus(FormRows.row("step.figure",
-                FormRows.choice("figure-from", From.values(), from(), "figureFrom", this::choose)));
+        VBox rows = new VBox(7, FormRows.row(Words.say("step.figure"), Choice.of("figure-from", List.of(From.values()), from(),
+                FigureControl::word, this::choose)));
         switch (from()) {
-            case FIRST_BARS -> rows.plus(bars(), home());
-            case WHOLE -> rows.plus(home());
-            default -> rows.plus(FormRows.row("step.figureLength", Choice.of("figure-length", BARS, drawnBars(),
-                    bars -> Words.count("form.bars", bars), bars -> host.set("figureLength", Words.count("form.bars", bars),
-                            step.withFigure(step.figure().withLength(bars * barLength()))))),
-                    new FigureGrid(step.figure(), step.count(), cell(), figure -> host.set("figure",
-                            Words.count("noteCount", figure.notes().size()), step.withFigure(figure))));
-        }
-        rows.plus(taking());
-        rows.plus(FormRows.row("step.count", FormRows.choice("figure-count", Count.values(), step.count(), "count",
-                chosen -> host.chosen("count", chosen, step.withCount(chosen)))),
-                FormRows.row("step.register", FormRows.choice("figure-register", FollowChords.Register.values(), step.register(),
-                        "register", chosen -> host.chosen("register", chosen, step.withRegister(chosen)))));
-        if (from() != From.WHOLE) {
-            if (from() == From.DRAWN) {
-                rows.plus(FormRows.toggle("figure-instead", "step.figureInstead", step.instead(),
-                        on -> host.switched("figureInstead", on, step.withInstead(on))));
+            case FIRST_BARS -> rows.getChildren().add(FormRows.row("", bars()));
+            case WHOLE -> {
             }
-            rows.plus(FormRows.row("step.restart", FormRows.choice("figure-restart", FollowChords.Restart.values(), step.restart(),
-                    "restart", chosen -> host.chosen("restart", chosen, step.withRestart(chosen)))),
-                    FormRows.toggle("figure-repeat", "step.repeat", step.repeat(),
-                            on -> host.switched("repeat", on, step.withRepeat(on))));
+            default -> rows.getChildren().addAll(FormRows.row("", Choice.of("figure-length", BARS, drawnBars(), bars -> Words.count("form.bars", bars),
+                    bars -> set(Words.count("form.bars", bars), step.withFigure(step.figure().withLength(bars * barLength()))))),
+                    new FigureGrid(step.figure(), step.count(), cell(), figure -> set(Words.count("noteCount", figure.notes().size()),
+                            step.withFigure(figure))));
         }
+        rows.getChildren().add(taking());
         return rows;
+    }
+
+    private static String word(From from) {
+        return Words.say("figureFrom." + from.name().toLowerCase(Locale.ROOT));
+    }
+
+    private void set(String words, FollowChords changed) {
+        host.set(Words.say("step.figure"), words, changed);
     }
 
     private From from() {
@@ -79,7 +77,7 @@ final class FigureForm {
     }
 
     private void choose(From from) {
-        host.chosen("figureFrom", from, switch (from) {
+        set(word(from), switch (from) {
             case FIRST_BARS -> step.withFigure(Figure.OWN_NOTES).withBars(1);
             case WHOLE -> step.withFigure(Figure.OWN_NOTES).withBars(0);
             default -> step.withFigure(beginning());
@@ -113,15 +111,10 @@ final class FigureForm {
     }
 
     private Node bars() {
-        return FormRows.row("step.figureBars", FormRows.number("figure-bars", step.bars(), 1, 16,
-                bars -> host.set("figureBars", bars, step.withBars(bars))));
-    }
-
-    private Node home() {
-        var field = FormRows.field("figure-home", step.home(), text -> host.set("home", text.isBlank()
-                ? Words.say("form.soundsThere") : text.strip(), step.withHome(text)));
-        field.setPromptText(Words.say("form.soundsThere"));
-        return FormRows.row("step.home", field);
+        HBox box = new HBox(6, FormRows.number("figure-bars", step.bars(), 1, 16, bars -> set(Words.count("form.bars", bars), step.withBars(bars))),
+                Controls.label(Words.say("unit.bars"), "soft", "small"));
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
     }
 
     /** Figures out of notes that are there: those that are selected, or the first bar of another part. */
@@ -145,6 +138,6 @@ final class FigureForm {
 
     private void take(List<Note> notes, Part part) {
         Figure figure = FigureReader.read(notes, step, HandEdits.meant(session.results().get().song(), part));
-        host.set("figure", Words.count("noteCount", figure.notes().size()), step.withFigure(figure));
+        set(Words.count("noteCount", figure.notes().size()), step.withFigure(figure));
     }
 }

@@ -1,0 +1,54 @@
+package amberfence.app.steps;
+
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.step.SettingTexts;
+import amberfence.step.Step;
+import amberfence.step.StepSchema;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+
+/** The settings that have a control of their own in place of the one for their kind, and what stands below the settings of a step. */
+final class SpecialControls {
+    /** By step and setting, beside the label. */
+    private static final Map<String, Function<SettingControl<?>, Node>> BESIDE = Map.of(
+            "to-key to", KeyControl::to, "to-key from", KeyControl::from, "fold around", FoldControl::of);
+    /** By step and setting, what needs all the width and brings its own label. */
+    private static final Map<String, Function<SettingControl<?>, Node>> WIDE = Map.of(
+            "fit-bass seed", LineControl::of, "follow-chords figure", FigureControl::of);
+    /** By step. */
+    private static final Map<String, BiFunction<Step, FormHost, Node>> BELOW = Map.of("bring-inside", OutsideNotes::of,
+            "harmony", LinesAsParts::of, "fit-melody", SpecialControls::fitting);
+
+    private SpecialControls() {
+    }
+
+    static Optional<Node> wide(SettingControl<?> control) {
+        return made(WIDE, control);
+    }
+
+    static Optional<Node> beside(SettingControl<?> control) {
+        return made(BESIDE, control);
+    }
+
+    private static Optional<Node> made(Map<String, Function<SettingControl<?>, Node>> special, SettingControl<?> control) {
+        return Optional.ofNullable(special.get(control.schema().name() + " " + control.setting().key())).map(some -> some.apply(control));
+    }
+
+    static List<Node> below(Step step, StepSchema<?> schema, FormHost host) {
+        return Optional.ofNullable(BELOW.get(schema.name())).map(some -> some.apply(step, host)).stream().toList();
+    }
+
+    private static Node fitting(Step step, FormHost host) {
+        String what = StepCatalogue.of(step).texts(step, SettingTexts.ALONE).get("what");
+        Label hint = Controls.label(Words.say("form.fitMelody." + what), "soft", "small");
+        hint.setWrapText(true);
+        return hint;
+    }
+}
