@@ -187,7 +187,7 @@ class StepsOfMovingTest extends WindowTest {
         Node form = SchemaForm.of(schema.usual(), new FormHost(session, Optional.empty(), 0, (words, step) -> changed[0] = step,
                 step -> Line.EMPTY));
         List<String> begins = form.lookupAll("*").stream().map(Node::getId).filter(Objects::nonNull).toList();
-        for (StepSetting<S> setting : schema.freeSettings()) {
+        for (StepSetting<S> setting : schema.settings()) {
             String name = schema.name() + "-" + setting.key();
             boolean special = Set.of("follow-chords-figure", "fit-bass-seed").contains(name);
             assertThat(begins.stream().anyMatch(id -> id.startsWith(name)) || special || setting.key().equals("lines"))

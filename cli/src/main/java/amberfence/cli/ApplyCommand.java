@@ -249,7 +249,7 @@ final class ApplyCommand implements Runnable {
     /** A note that is to be resolved, and the ways out. */
     private static String open(Song song, FenceLine fence, Kept kept) {
         Spelling spelling = fence.spellingAt(kept.note().start());
-        String ways = kept.reason().fixes(kept.note()).stream().map(fix -> spelling.pitch(fix.pitch()).text())
+        String ways = kept.reason().fixes(kept.note()).stream().map(fix -> fix.label().apply(StepWords.of(spelling)))
                 .collect(Collectors.joining(" or "));
         return song.time().position(kept.note().start()).text() + "  " + spelling.pitch(kept.note().pitch()).text() + " "
                 + StepWords.of(spelling).sentence(kept.reason()) + "; " + ways + " would resolve it";

@@ -39,7 +39,7 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
                         + "value that has spaces in it");
             }
             String key = matcher.group(1);
-            List<String> keys = schema.freeSettings().stream().map(StepSetting::key).toList();
+            List<String> keys = schema.settings().stream().map(StepSetting::key).toList();
             if (!keys.contains(key)) {
                 throw new MusicTextException(name + " has no setting “" + key + "”" + near(key, keys) + "; it has "
                         + String.join(", ", keys));
@@ -50,7 +50,7 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
             }
             at = matcher.end();
         }
-        for (StepSetting<?> setting : schema.freeSettings()) {
+        for (StepSetting<?> setting : schema.settings()) {
             if (setting.example().isPresent() && !values.containsKey(setting.key())) {
                 throw new MusicTextException(name + " needs " + setting.meaning() + ", as in " + setting.key() + "=" + setting.example().get());
             }

@@ -37,7 +37,7 @@ final class StepsCommand implements Runnable {
             out.println(schema.name() + "  " + schema.title() + " (" + schema.group().title() + ")");
             out.println("  " + schema.meaning());
             Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
-            for (StepSetting<?> setting : schema.freeSettings()) {
+            for (StepSetting<?> setting : schema.settings()) {
                 String value = usual.get(setting.key());
                 out.println("  " + setting.key() + (value.isEmpty() ? "" : "=" + quoted(value)) + "  " + setting.meaning() + " ("
                         + setting.type().words() + ")");
@@ -58,7 +58,7 @@ final class StepsCommand implements Runnable {
             schema.touches().forEach(touch -> step.withArray("touches").add(touch.name().toLowerCase(Locale.ROOT)));
             Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
             ArrayNode settings = step.putArray("settings");
-            for (StepSetting<?> setting : schema.freeSettings()) {
+            for (StepSetting<?> setting : schema.settings()) {
                 SettingType type = setting.type();
                 ObjectNode node = settings.addObject().put("key", setting.key()).put("type", type.kind().name().toLowerCase(Locale.ROOT)
                         .replace('_', '-'));

@@ -1,8 +1,12 @@
 package amberfence.song;
 
 import java.util.Collection;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.LongUnaryOperator;
 
 /**
@@ -13,36 +17,54 @@ import java.util.function.LongUnaryOperator;
  * @param treatment the step with its settings
  * @param limit the notes to which the step is limited, if it is
  * @param left notes that stay as they are, decided by hand
+ * @param resolved the way out chosen by hand for a note, by its identity; ways are told by the names of the fixes that a step offers
  */
-public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit> limit, NoteSet left) {
+public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit> limit, NoteSet left, Map<Long, String> resolved) {
+    public StepSlot {
+        resolved = Collections.unmodifiableMap(new TreeMap<>(resolved));
+    }
+
     /** A step that is on, for all notes. */
     public static StepSlot of(long id, Treatment treatment) {
-        return new StepSlot(id, true, treatment, Optional.empty(), NoteSet.NONE);
+        return new StepSlot(id, true, treatment, Optional.empty(), NoteSet.NONE, Map.of());
     }
 
     public StepSlot withId(long newId) {
-        return new StepSlot(newId, on, treatment, limit, left);
+        return new StepSlot(newId, on, treatment, limit, left, resolved);
     }
 
     public StepSlot withOn(boolean newOn) {
-        return new StepSlot(id, newOn, treatment, limit, left);
+        return new StepSlot(id, newOn, treatment, limit, left, resolved);
     }
 
     public StepSlot withTreatment(Treatment newTreatment) {
-        return new StepSlot(id, on, newTreatment, limit, left);
+        return new StepSlot(id, on, newTreatment, limit, left, resolved);
     }
 
     public StepSlot withLimit(Optional<Limit> newLimit) {
-        return new StepSlot(id, on, treatment, newLimit, left);
+        return new StepSlot(id, on, treatment, newLimit, left, resolved);
     }
 
     public StepSlot withLeft(NoteSet newLeft) {
-        return new StepSlot(id, on, treatment, limit, newLeft);
+        return new StepSlot(id, on, treatment, limit, newLeft, resolved);
     }
 
-    /** The same step with some notes left alone, or changed again. */
+    /** The same step with some notes left alone, or changed again. A note for which a way out was chosen is open again when it is left. */
     public StepSlot withLeft(Collection<Long> notes, boolean leave) {
-        return withLeft(left.with(notes, leave));
+        if (!leave || resolved.isEmpty()) {
+            return withLeft(left.with(notes, leave));
+        }
+        Map<Long, String> open = new HashMap<>(resolved);
+        open.keySet().removeAll(notes);
+        return new StepSlot(id, on, treatment, limit, left.with(notes.stream().filter(note -> !resolved.containsKey(note)).toList(), true),
+                open);
+    }
+
+    /** The same step with a way out chosen for a note, by the name of the fix. */
+    public StepSlot withResolved(long note, String fix) {
+        Map<Long, String> more = new HashMap<>(resolved);
+        more.put(note, fix);
+        return new StepSlot(id, on, treatment, limit, left, more);
     }
 
     /** The same step with one note left alone, or changed again. */
@@ -52,6 +74,8 @@ public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit>
 
     /** The same step for a copy of the line whose notes got new identities. */
     public StepSlot renamed(LongUnaryOperator renaming) {
-        return new StepSlot(id, on, treatment.renamed(renaming), limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming));
+        Map<Long, String> renamed = new HashMap<>();
+        resolved.forEach((note, fix) -> renamed.put(renaming.applyAsLong(note), fix));
+        return new StepSlot(id, on, treatment, limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming), renamed);
     }
 }

@@ -1,12 +1,18 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import java.util.List;
 import java.util.Optional;
 
 /** Something that a step could not do well, with a way out in words. What only one kind of step finds stands beside it. */
 public interface Finding {
     /** What could not be done well, and a way out, with pitches named by the words. */
     String sentence(StepWords words);
+
+    /** Ways out, as edits that are already known. */
+    default List<Fix> fixes() {
+        return List.of();
+    }
 
     /** The note that it is about, if it is about one. */
     default Optional<Note> note() {
@@ -23,6 +29,11 @@ public interface Finding {
         @Override
         public String sentence(StepWords words) {
             return words.name(first.pitch()) + " sounds twice at once; leave one of the two where it was, or move one";
+        }
+
+        @Override
+        public List<Fix> fixes() {
+            return List.of(new Fix("leave", words -> "leave both", slot -> slot.withLeft(List.of(first.id(), second.id()), true)));
         }
     }
 
@@ -41,6 +52,11 @@ public interface Finding {
         public String sentence(StepWords words) {
             return "the pick to which this step is limited finds no note; change the pick, or let the step work on all notes";
         }
+
+        @Override
+        public List<Fix> fixes() {
+            return List.of(new Fix("all", words -> "all notes", slot -> slot.withLimit(Optional.empty())));
+        }
     }
 
     /** The pitch that was wanted lies outside MIDI; the same pitch class in the nearest octave was taken. */
@@ -54,6 +70,11 @@ public interface Finding {
         public String sentence(StepWords words) {
             return "the pitch wanted for " + words.name(before.pitch()) + " is outside MIDI; " + words.name(taken)
                     + ", the same note in the nearest octave, is taken";
+        }
+
+        @Override
+        public List<Fix> fixes() {
+            return List.of(new Fix("leave", words -> "leave " + words.name(before.pitch()), slot -> slot.withLeft(before.id(), true)));
         }
     }
 

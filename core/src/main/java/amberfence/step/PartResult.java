@@ -50,7 +50,7 @@ public record PartResult(Line original, List<Stage> stages) {
     private static Outcome outcome(Step step, StepSlot slot, Line line, Surroundings around) {
         try {
             NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, around)).orElse(NoteSet.ALL);
-            return step.tried(line, around.withSlot(slot.id()).withNotes(picked, slot.left()));
+            return step.tried(line, around.in(slot, picked));
         } catch (StoppedException e) {
             throw e;
         } catch (RuntimeException e) {

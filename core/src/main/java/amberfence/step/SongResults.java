@@ -89,7 +89,7 @@ public final class SongResults {
         Set<Integer> more = new TreeSet<>(listeners);
         more.add(part.id());
         return new Surroundings(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
-                part.channel(), 0, NoteSet.ALL, NoteSet.NONE);
+                part.channel(), 0, NoteSet.ALL, NoteSet.NONE, Map.of());
     }
 
     private SoundingChords chordsAround(Part part) {

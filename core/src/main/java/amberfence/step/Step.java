@@ -36,11 +36,6 @@ public interface Step extends Treatment {
         return Set.of();
     }
 
-    /** The same step with what was chosen for a note among the fixes of a reason taken back. */
-    default Step unresolved(long note) {
-        return this;
-    }
-
     /** Whether the step answers to the song's progression, so that it follows what is done to it. */
     default boolean followsProgression() {
         return false;

@@ -77,7 +77,7 @@ public final class StepSchema<S extends Step> {
     /** With one more setting. */
     public StepSchema<S> with(String key, String meaningOfIt, SettingType type, BiFunction<S, SettingTexts, String> writer,
                               StepSetting.Reader<S> reader) {
-        return plus(new StepSetting<>(key, new StepSetting.Shown(label(key), List.of()), meaningOfIt, type, StepSetting.Use.always(), false,
+        return plus(new StepSetting<>(key, new StepSetting.Shown(label(key), List.of()), meaningOfIt, type, StepSetting.Use.always(),
                 Optional.empty(), writer, reader));
     }
 
@@ -97,11 +97,6 @@ public final class StepSchema<S extends Step> {
         List<StepSetting<S>> changed = new ArrayList<>(settings);
         changed.add(change.apply(changed.remove(changed.size() - 1)));
         return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, isLive);
-    }
-
-    /** The last setting speaks of notes of one song. */
-    public StepSchema<S> bound() {
-        return withLast(StepSetting::bound);
     }
 
     /** How a form words the last setting, and each of its values in their order. */
@@ -227,13 +222,9 @@ public final class StepSchema<S extends Step> {
         return usual;
     }
 
+    /** In order: what a form shows, what can be typed, and what is saved. They mean the same in any song. */
     public List<StepSetting<S>> settings() {
         return settings;
-    }
-
-    /** The settings that hold for any song, in order: what a form shows and what can be typed. */
-    public List<StepSetting<S>> freeSettings() {
-        return settings.stream().filter(setting -> !setting.isBound()).toList();
     }
 
     public Set<Touch> touches() {

@@ -14,11 +14,9 @@ import java.util.function.Predicate;
  * @param key as it is typed
  * @param shown how a form words it
  * @param use when it counts
- * @param isBound whether it speaks of notes of one song, so that it is saved with a song but is no part of a recipe
  * @param example what it may be when it has to be given, as no usual value is right for everybody
  */
-public record StepSetting<S extends Step>(String key, Shown shown, String meaning, SettingType type, Use<S> use, boolean isBound,
-                                          Optional<String> example, BiFunction<S, SettingTexts, String> writer, Reader<S> reader) {
+public record StepSetting<S extends Step>(String key, Shown shown, String meaning, SettingType type, Use<S> use, Optional<String> example, BiFunction<S, SettingTexts, String> writer, Reader<S> reader) {
     /**
      * How a form words a setting.
      *
@@ -49,19 +47,15 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
     }
 
     StepSetting<S> worded(String label, List<String> values) {
-        return new StepSetting<>(key, new Shown(label, values), meaning, type, use, isBound, example, writer, reader);
+        return new StepSetting<>(key, new Shown(label, values), meaning, type, use, example, writer, reader);
     }
 
     StepSetting<S> usedWhen(String words, Predicate<S> counts) {
-        return new StepSetting<>(key, shown, meaning, type, new Use<>(words, counts), isBound, example, writer, reader);
-    }
-
-    StepSetting<S> bound() {
-        return new StepSetting<>(key, shown, meaning, type, use, true, example, writer, reader);
+        return new StepSetting<>(key, shown, meaning, type, new Use<>(words, counts), example, writer, reader);
     }
 
     StepSetting<S> required(String such) {
-        return new StepSetting<>(key, shown, meaning, type, use, isBound, Optional.of(such), writer, reader);
+        return new StepSetting<>(key, shown, meaning, type, use, Optional.of(such), writer, reader);
     }
 
     /** As it stands in a form. */

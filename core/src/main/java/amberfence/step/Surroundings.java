@@ -10,8 +10,10 @@ import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.song.StepSlot;
 import amberfence.song.TimeMap;
 import amberfence.theory.Key;
+import java.util.Map;
 
 /**
  * The song around a line while a step is applied.
@@ -25,12 +27,14 @@ import amberfence.theory.Key;
  * @param slot identity of the step's place in its part's list; 0 for a step that is done once
  * @param picked the notes that the step may change; the others are there to be looked at
  * @param left notes among the picked that stay as they are, decided by hand
+ * @param resolved ways out chosen by hand, by the identity of the note: names of fixes that the step offered
  */
 public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
-                      int channel, long slot, NoteSet picked, NoteSet left) {
+                      int channel, long slot, NoteSet picked, NoteSet left,
+                      Map<Long, String> resolved) {
     /** The surroundings of a step that may change every note. */
     public static Surroundings of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE);
+        return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE, Map.of());
     }
 
     /** What surrounds a part in its song. */
@@ -39,26 +43,26 @@ public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingCho
     }
 
     public Surroundings withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Surroundings(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft);
+        return new Surroundings(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft, resolved);
     }
 
-    /** The surroundings of the step in one place of the list. */
-    Surroundings withSlot(long newSlot) {
-        return new Surroundings(fence, time, role, chords, progression, others, channel, newSlot, picked, left);
+    /** The surroundings of the step in one place of the list, with what was decided there. */
+    public Surroundings in(StepSlot place, NoteSet newPicked) {
+        return new Surroundings(fence, time, role, chords, progression, others, channel, place.id(), newPicked, place.left(), place.resolved());
     }
 
     public Surroundings withRole(Role newRole) {
-        return new Surroundings(fence, time, newRole, chords, progression, others, channel, slot, picked, left);
+        return new Surroundings(fence, time, newRole, chords, progression, others, channel, slot, picked, left, resolved);
     }
 
     /** The same with other chords in the progression. */
     public Surroundings withProgression(Progression newProgression) {
-        return new Surroundings(fence, time, role, chords, newProgression, others, channel, slot, picked, left);
+        return new Surroundings(fence, time, role, chords, newProgression, others, channel, slot, picked, left, resolved);
     }
 
     /** The same with one key from beginning to end. */
     public Surroundings withKey(Key key) {
-        return new Surroundings(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left);
+        return new Surroundings(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left, resolved);
     }
 
     /** Whether the step may change a note. */

@@ -12,11 +12,14 @@ import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Progression;
 import amberfence.song.Role;
+import amberfence.song.StepSlot;
 import amberfence.song.TimeMap;
 import amberfence.step.pick.Pick;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 
 /** The sentence in which the tests of steps speak: {@code doing(step).on("C4 E4").in("C major").gives("D4 F4")}. */
@@ -33,6 +36,7 @@ public final class Doing {
     private Progression given = Progression.EMPTY;
     private String pick = "";
     private NoteSet left = NoteSet.NONE;
+    private Map<Long, String> resolved = Map.of();
 
     private Doing(Step step) {
         this.step = step;
@@ -115,10 +119,17 @@ public final class Doing {
         return this;
     }
 
+    /** Ways out that were chosen by hand, by the identity of the note. */
+    public Doing resolved(Map<Long, String> ways) {
+        resolved = ways;
+        return this;
+    }
+
     public Surroundings around() {
         Surroundings all = Surroundings.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords)
                 .withProgression(chart.isEmpty() ? given : progression(chart, time, key));
-        return all.withNotes(pick.isEmpty() ? NoteSet.ALL : Pick.parse(pick).choose(line, all), left);
+        return all.in(new StepSlot(0, true, step, Optional.empty(), left, resolved), pick.isEmpty() ? NoteSet.ALL
+                : Pick.parse(pick).choose(line, all));
     }
 
     public Outcome outcome() {

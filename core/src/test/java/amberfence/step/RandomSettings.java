@@ -25,7 +25,7 @@ final class RandomSettings {
         for (int tries = 0;; tries++) {
             Map<String, String> values = new LinkedHashMap<>();
             for (StepSetting<S> setting : schema.settings()) {
-                if (!setting.isBound() && random.nextInt(4) > 0) {
+                if (random.nextInt(4) > 0) {
                     values.put(setting.key(), value(setting.key(), setting.type(), values));
                 }
             }

@@ -16,6 +16,7 @@ import amberfence.step.shape.ShapeReason;
 import amberfence.theory.Key;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,8 +69,8 @@ class StepWordsTest {
                 Arguments.of(new FitReason.NoChordHere(), "left alone: no chord holds here"),
                 Arguments.of(new FitReason.CutAtChord("C", "third", "F"), "the third of C, cut where F begins"),
                 Arguments.of(new FitReason.OnStrongBeat("G7", "seventh"), "on a strong beat: the seventh of G7"),
-                Arguments.of(new FitReason.Clashing("Cmaj7", "third", 64, 67), "clashes with Cmaj7: a semitone above its third"),
-                Arguments.of(new FitReason.Clashing("G/B", "", 67, 71), "clashes with G/B: none of its notes, on a strong beat"),
+                Arguments.of(new FitReason.Clashing("Cmaj7", "third", OptionalInt.of(64), OptionalInt.of(67)), "clashes with Cmaj7: a semitone above its third"),
+                Arguments.of(new FitReason.Clashing("G/B", "", OptionalInt.of(67), OptionalInt.empty()), "clashes with G/B: none of its notes, on a strong beat"),
                 Arguments.of(new FitReason.BetweenChordNotes(62), "a note of the scale, between chord notes"),
                 Arguments.of(new FitReason.LeadsTo(60, true), "leads by a semitone to C4"),
                 Arguments.of(new FitReason.LeadsTo(60, false), "leads by step to C4"),

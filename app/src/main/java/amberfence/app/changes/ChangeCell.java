@@ -4,6 +4,8 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.step.Fix;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import javafx.geometry.Pos;
@@ -24,19 +26,20 @@ final class ChangeCell extends ListCell<ChangeRow> {
     private final ToggleButton move = new ToggleButton(Words.say("changes.move"));
     private final ToggleButton leave = new ToggleButton(Words.say("changes.leave"));
     private final HBox choice = Controls.either(move, leave, "tiny");
-    private final Button down = Controls.button(null, null, null, "tiny-choice");
-    private final Button up = Controls.button(null, null, null, "tiny-choice");
-    private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), down, up, choice);
+    private final HBox ways = new HBox(6);
+    private final HBox row = new HBox(10, place, names, degrees, reason, Controls.filler(), ways, choice);
 
     private final Function<ChangeRow, RowWords> words;
+    private final BiConsumer<ChangeRow, Fix> onFix;
 
     /**
      * @param words makes the words of a row
      * @param onLeave leaves a note alone, or changes it again
-     * @param onFix resolves a note in one of the ways that its reason offers
+     * @param onFix takes one of the ways out that the row offers
      */
-    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<Note, Fix> onFix) {
+    ChangeCell(Function<ChangeRow, RowWords> words, BiConsumer<Note, Boolean> onLeave, BiConsumer<ChangeRow, Fix> onFix) {
         this.words = words;
+        this.onFix = onFix;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
         place.setMinWidth(48);
@@ -47,10 +50,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
         HBox.setHgrow(reason, Priority.SOMETIMES);
         move.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, false)));
         leave.setOnAction(event -> getItem().note().ifPresent(note -> onLeave.accept(note, true)));
-        down.setOnAction(event -> getItem().fix("down").ifPresent(fix -> onFix.accept(getItem().note().orElseThrow(), fix)));
-        up.setOnAction(event -> getItem().fix("up").ifPresent(fix -> onFix.accept(getItem().note().orElseThrow(), fix)));
-        Controls.tip(down, () -> Words.say("changes.resolve", down.getText()));
-        Controls.tip(up, () -> Words.say("changes.resolve", up.getText()));
+        ways.setAlignment(Pos.CENTER_RIGHT);
         Controls.tip(reason, reason::getText);
         setPrefWidth(0);
     }
@@ -81,8 +81,7 @@ final class ChangeCell extends ListCell<ChangeRow> {
         }
         choice.setVisible(item.isToDecide());
         choice.setManaged(item.isToDecide());
-        showWay(down, item, said.down(), "resolve-down-");
-        showWay(up, item, said.up(), "resolve-up-");
+        showWays(item, said.ways());
         item.note().ifPresent(note -> {
             move.setId("move-" + note.id());
             leave.setId("leave-" + note.id());
@@ -92,13 +91,19 @@ final class ChangeCell extends ListCell<ChangeRow> {
         setGraphic(row);
     }
 
-    /** A way to resolve what clashes, by the note to which it leads. */
-    private static void showWay(Button way, ChangeRow item, String name, String id) {
-        way.setText(name);
-        way.setAccessibleText(Words.say("changes.resolve", name));
-        way.setVisible(!name.isEmpty());
-        way.setManaged(!name.isEmpty());
-        way.setMinWidth(USE_PREF_SIZE);
-        item.note().ifPresent(note -> way.setId(id + note.id()));
+    private void showWays(ChangeRow item, List<String> said) {
+        List<Button> buttons = new ArrayList<>();
+        for (int i = 0; i < item.fixes().size(); i++) {
+            Fix fix = item.fixes().get(i);
+            Button way = Controls.button("resolve-" + fix.name() + item.note().map(note -> "-" + note.id()).orElse(""), null,
+                    event -> onFix.accept(item, fix), "tiny-choice");
+            way.setText(said.get(i));
+            way.setAccessibleText(Words.say("changes.resolve", said.get(i)));
+            way.setMinWidth(USE_PREF_SIZE);
+            Controls.tip(way, Words.say("changes.resolve", said.get(i)));
+            buttons.add(way);
+        }
+        ways.getChildren().setAll(buttons);
+        ways.setManaged(!buttons.isEmpty());
     }
 }

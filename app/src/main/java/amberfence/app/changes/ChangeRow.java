@@ -50,10 +50,10 @@ sealed interface ChangeRow {
         return this instanceof Changed || this instanceof Left left && left.kept().reason() instanceof Reason.LeftByHand;
     }
 
-    /** A way out that can be chosen, by its name. */
-    default Optional<Fix> fix(String name) {
-        return this instanceof Left left ? left.kept().reason().fixes(left.kept().note()).stream().filter(fix -> fix.name().equals(name))
-                .findFirst() : Optional.empty();
+    /** The ways out that can be chosen. */
+    default List<Fix> fixes() {
+        return this instanceof Left left ? left.kept().reason().fixes(left.kept().note()) : this instanceof Found found
+                ? found.finding().fixes() : List.of();
     }
 
     default boolean isFinding() {

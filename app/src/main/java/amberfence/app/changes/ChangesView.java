@@ -144,22 +144,19 @@ public final class ChangesView extends VBox {
     }
 
     private void leave(Note note, boolean left) {
-        slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move",
-                session.results().get().song().time().position(note.start()).text()), slot.id(),
-                same -> withLeft(same, note, left)));
+        slot().ifPresent(slot -> session.editStep(Words.say(left ? "edit.leave" : "edit.move", place(note)), slot.id(),
+                same -> same.withLeft(note.id(), left)));
     }
 
-    /** What was resolved by hand is open again when it is left alone. */
-    private static StepSlot withLeft(StepSlot slot, Note note, boolean left) {
-        Step step = (Step) slot.treatment();
-        Step open = left ? step.unresolved(note.id()) : step;
-        return open.equals(step) ? slot.withLeft(note.id(), left) : slot.withTreatment(open);
+    private String place(Note note) {
+        return session.results().get().song().time().position(note.start()).text();
     }
 
-    private void resolve(Note note, Fix fix) {
-        slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve",
-                session.results().get().song().time().position(note.start()).text()), slot.id(), same -> same.withTreatment(
-                fix.edit().apply((Step) same.treatment()))));
+    /** A fix holds for the step as it was when it was offered: after that its list is made anew anyway. */
+    private void resolve(ChangeRow row, Fix fix) {
+        slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve", row.note().map(this::place).orElse(
+                StepCatalogue.of((Step) slot.treatment()).title())), slot.id(), same -> same.treatment().equals(slot.treatment())
+                ? fix.edit().apply(same) : same));
     }
 
     private void leaveAll() {

@@ -6,6 +6,7 @@ import amberfence.step.Change;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -15,33 +16,27 @@ import java.util.Optional;
  * @param names from what to what
  * @param degrees the same as degrees of the key
  * @param reason why
- * @param down the note below to which what clashes can go, or nothing
- * @param up the note above
+ * @param ways where the row's fixes lead, in their order
  */
-record RowWords(String place, String names, String degrees, String reason, String down, String up) {
+record RowWords(String place, String names, String degrees, String reason, List<String> ways) {
     private static final String NOTHING = "–";
-
-    private RowWords(String place, String names, String degrees, String reason) {
-        this(place, names, degrees, reason, "", "");
-    }
 
     static RowWords of(ChangeRow row, Results results) {
         String place = row.note().map(note -> results.song().time().position(note.start()).text()).orElse("");
         Spelling spelling = results.fence().spellingAt(row.note().map(Note::start).orElse(0L));
         StepWords words = StepWords.of(spelling);
+        List<String> ways = row.fixes().stream().map(fix -> fix.label().apply(words)).toList();
         if (row instanceof ChangeRow.Found found) {
-            return new RowWords(place, "", "", words.sentence(found.finding()));
+            return new RowWords(place, "", "", words.sentence(found.finding()), ways);
         } else if (row instanceof ChangeRow.Left left) {
             int pitch = left.kept().note().pitch();
-            return new RowWords(place, name(pitch, spelling), degree(pitch, spelling), words.sentence(left.kept().reason()),
-                    row.fix("down").map(fix -> name(fix.pitch(), spelling)).orElse(""),
-                    row.fix("up").map(fix -> name(fix.pitch(), spelling)).orElse(""));
+            return new RowWords(place, name(pitch, spelling), degree(pitch, spelling), words.sentence(left.kept().reason()), ways);
         }
         Change change = ((ChangeRow.Changed) row).change();
         Note note = change.note();
         Optional<Note> from = change.isMade() ? Optional.empty() : Optional.of(note);
         return new RowWords(place, name(from, spelling) + " → " + name(change.now(), spelling),
-                degree(from, spelling) + " → " + degree(change.now(), spelling), words.sentence(change.reason()));
+                degree(from, spelling) + " → " + degree(change.now(), spelling), words.sentence(change.reason()), ways);
     }
 
     private static String name(Optional<Note> note, Spelling spelling) {

@@ -30,7 +30,7 @@ public final class SchemaForm {
 
     private static <S extends Step> void fill(FormRows rows, Step step, StepSchema<S> schema, FormHost host) {
         S own = schema.own(step);
-        for (StepSetting<S> setting : schema.freeSettings()) {
+        for (StepSetting<S> setting : schema.settings()) {
             if (setting.counts(own)) {
                 SettingControl<S> control = new SettingControl<>(own, schema, setting, host);
                 rows.plus(SpecialControls.wide(control).orElseGet(() -> row(setting,

@@ -39,6 +39,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Reads a project file. */
@@ -207,12 +208,13 @@ public final class ProjectReader {
         // The first version kept the notes that are left among the settings.
         List<Place> left = settings.find("leftAlone").map(Place::items).orElseGet(() -> node.items("left"));
         settings.object().remove("leftAlone");
+        Map<Long, String> resolved = ResolvedNotes.read(node, settings);
         String rule = node.find("pick").map(Place::text).orElse("");
         NoteSet frozen = notes(node.items("pickedNotes"));
         Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
         return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), identities.isFirstVersion()
                 ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), limit,
-                notes(left));
+                notes(left), resolved);
     }
 }

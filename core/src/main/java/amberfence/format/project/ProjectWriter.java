@@ -105,6 +105,7 @@ public final class ProjectWriter {
                     .put("kind", StepCatalogue.of(step).name());
             entry.set("settings", StepSettings.write(step));
             slot.left().ids().forEach(entry.putArray("left")::add);
+            ResolvedNotes.write(slot.resolved(), entry);
             Pick pick = slot.limit().map(Pick.class::cast).orElse(null);
             entry.put("pick", pick instanceof Pick.Rule rule ? rule.text() : "");
             ArrayNode frozen = entry.putArray("pickedNotes");

@@ -2,7 +2,9 @@ package amberfence.step.fence;
 
 import amberfence.song.Note;
 import amberfence.step.Finding;
+import amberfence.step.Fix;
 import amberfence.step.StepWords;
+import java.util.List;
 import java.util.Optional;
 
 /** What bringing notes inside could not do well. */
@@ -18,6 +20,11 @@ public sealed interface FenceFinding extends Finding {
         public String sentence(StepWords words) {
             return "a step lost: " + words.name(before.pitch()) + " now repeats, as no inside note lies between; "
                     + "leave one of the two alone, or allow its pitch";
+        }
+
+        @Override
+        public List<Fix> fixes() {
+            return List.of(new Fix("leave", words -> "leave both", slot -> slot.withLeft(List.of(before.id(), after.id()), true)));
         }
     }
 

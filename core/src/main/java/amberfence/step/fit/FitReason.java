@@ -4,9 +4,9 @@ import amberfence.song.Note;
 import amberfence.step.Fix;
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.OptionalInt;
 
 /** Why a note was fitted to the chords, or made to go with them. */
 public sealed interface FitReason extends Reason {
@@ -54,10 +54,13 @@ public sealed interface FitReason extends Reason {
      * Clashes with a chord and is left so.
      *
      * @param member the member a semitone below it, as text; empty where it is merely none of the chord
-     * @param down the next chord note below, a MIDI pitch or −1
-     * @param up the next chord note above, a MIDI pitch or −1
+     * @param down the next chord note below, where there is one
+     * @param up the next chord note above
      */
-    record Clashing(String chord, String member, int down, int up) implements FitReason {
+    record Clashing(String chord, String member, OptionalInt down, OptionalInt up) implements FitReason {
+        private static final String DOWN = "down";
+        private static final String UP = "up";
+
         @Override
         public String sentence(StepWords words) {
             return "clashes with " + chord + ": " + (member.isEmpty() ? "none of its notes, on a strong beat"
@@ -71,12 +74,15 @@ public sealed interface FitReason extends Reason {
 
         @Override
         public List<Fix> fixes(Note note) {
-            return Stream.of(fix(false, down, note), fix(true, up, note)).flatMap(Optional::stream).toList();
+            List<Fix> fixes = new ArrayList<>();
+            down.ifPresent(pitch -> fixes.add(Fix.to(DOWN, pitch, note.id())));
+            up.ifPresent(pitch -> fixes.add(Fix.to(UP, pitch, note.id())));
+            return fixes;
         }
 
-        private static Optional<Fix> fix(boolean upward, int pitch, Note note) {
-            return pitch < 0 ? Optional.empty() : Optional.of(new Fix(upward ? "up" : "down", pitch,
-                    step -> ((FitMelody) step).withWay(note.id(), Optional.of(upward))));
+        /** Where the fix leads that was chosen; nothing when none was. */
+        OptionalInt chosen(String fix) {
+            return DOWN.equals(fix) ? down : UP.equals(fix) ? up : OptionalInt.empty();
         }
     }
 

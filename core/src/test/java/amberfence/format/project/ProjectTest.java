@@ -73,12 +73,14 @@ class ProjectTest {
         Figure figure = new Figure("Dm7", 960, List.of(Figure.Note.of(0, 240, 0, 1), new Figure.Note(480, 240, 2, -1, -2, 1, 90)));
         ChordSource source = ChordSource.of(2).withGaps(ChordSource.Gaps.LEAVE);
         List<Step> steps = List.of(FollowChords.USUAL.withFigure(figure).withSource(source).withCount(Count.POSITION),
-                FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES).withWay(7, Optional.of(true)).withWay(9, Optional.of(false)),
+                FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES),
                 FitBass.USUAL.withSeed(42).withSource(source), FitChords.USUAL.withHeld(Held.SPLIT).withBass(true));
         Song song = LanternFerry.song();
         for (Step step : steps) {
             song = song.plusStep(0, step);
         }
+        song = song.withPart(0, part -> part.withSteps(part.steps().stream().map(slot -> slot.withResolved(7, "up").withResolved(9, "down"))
+                .toList()));
         Song read = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "x.amber").song();
         assertThat(read.part(0).steps()).isEqualTo(song.part(0).steps());
     }

@@ -4,15 +4,17 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Role;
+import amberfence.song.StepSlot;
 import amberfence.step.ChordSource;
 import amberfence.step.Doing;
 import amberfence.step.Fix;
 import amberfence.step.Kept;
-import amberfence.step.Step;
+import amberfence.step.StepWords;
 import amberfence.step.fit.FitMelody.Mode;
+import amberfence.theory.Key;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class FitMelodyTest {
@@ -53,7 +55,8 @@ class FitMelodyTest {
         // F over C: a semitone above the third, on the beat. A over G: no note of the chord. The F off the beat passes by.
         Doing done = doing(CLASHES).under("| C | G |").on("F4:4 r F4 r:2 A4:4 D4:4").gives("F4:4 r F4 r:2 A4:4 D4:4");
         assertThat(done.outcome().kept()).extracting(kept -> kept.note().pitch() + " " + kept.reason()).containsExactly(
-                "65 Clashing[chord=C, member=third, down=64, up=67]", "69 Clashing[chord=G, member=, down=67, up=71]");
+                "65 Clashing[chord=C, member=third, down=OptionalInt[64], up=OptionalInt[67]]",
+                "69 Clashing[chord=G, member=, down=OptionalInt[67], up=OptionalInt[71]]");
     }
 
     @Test
@@ -63,26 +66,23 @@ class FitMelodyTest {
     }
 
     @Test
-    void resolvesAClashTheWayThatIsChosenAndTakesItBack() {
-        FitMelody up = CLASHES.withWay(1, Optional.of(true));
-        doing(up).under("| C |").on("F4:4 E4:4").gives("G4:4 E4:4").because("the fifth of C");
-        doing(up.withWay(1, Optional.of(false))).under("| C |").on("F4:4 E4:4").gives("E4:4 E4:4");
-        assertThat(up.withWay(1, Optional.empty())).isEqualTo(CLASHES);
-        assertThat(up.renamed(id -> id + 10).ways()).containsExactly(new FitMelody.Way(11, true));
-    }
-
-    @Test
     void aClashBringsItsWaysOutAsFixesThatDoWhatTheySay() {
         for (Kept open : doing(CLASHES).under("| C |").on("F4:4 E4:4").outcome().kept()) {
             assertThat(open.reason().isOpen()).isTrue();
             List<Fix> fixes = open.reason().fixes(open.note());
-            assertThat(fixes).extracting(fix -> fix.name() + " " + fix.pitch()).containsExactly("down 64", "up 67");
+            assertThat(fixes).extracting(fix -> fix.name() + " " + fix.label().apply(StepWords.of(Key.parse("C major").spelling())))
+                    .containsExactly("down E4", "up G4");
+            StepSlot slot = StepSlot.of(1, CLASHES);
+            List<Integer> led = new ArrayList<>();
             for (Fix fix : fixes) {
-                Step resolved = fix.edit().apply(CLASHES);
-                Doing done = doing(resolved).under("| C |").on("F4:4 E4:4");
-                assertThat(done.outcome().out().note(open.note().id()).orElseThrow().pitch()).isEqualTo(fix.pitch());
-                assertThat(resolved.unresolved(open.note().id())).isEqualTo(CLASHES);
+                StepSlot resolved = fix.edit().apply(slot);
+                led.add(doing(CLASHES).resolved(resolved.resolved()).under("| C |").on("F4:4 E4:4").outcome().out().note(open.note().id())
+                        .orElseThrow().pitch());
+                assertThat(resolved.withLeft(open.note().id(), true)).as("left, it is open again").isEqualTo(slot);
+                assertThat(resolved.renamed(id -> id + 10).resolved()).as("a copy of the line has other identities")
+                        .isEqualTo(Map.of(open.note().id() + 10, fix.name()));
             }
+            assertThat(led).containsExactly(64, 67);
         }
     }
 
