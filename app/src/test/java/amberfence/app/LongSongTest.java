@@ -9,7 +9,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
@@ -33,7 +33,7 @@ class LongSongTest extends WindowTest {
             notes.add(new Note(i + 1, i * 120L, 110, 50 + random.nextInt(30), 80, 0, 64));
         }
         return new Song("Long", TimeMap.usual(480), Fence.of(KeyPlan.of(Key.parse("C major"))),
-                List.of(Part.of(0, "Endless", Role.MELODY, Part.NO_TRACK, 0, new Line(notes))), SourceFile.none(480), NOTES + 1);
+                List.of(Part.of(0, "Endless", Role.MELODY, 0, new Line(notes))), Origin.MADE, NOTES + 1);
     }
 
     @Test

@@ -79,7 +79,7 @@ public final class LadderFrames extends Application {
                     0, 64));
         }
         Song empty = Song.empty("Fifty thousand");
-        return empty.withParts(List.of(Part.of(0, "Dense", Role.CHORDS, Part.NO_TRACK, 0, Line.of(notes))))
+        return empty.withParts(List.of(Part.of(0, "Dense", Role.CHORDS, 0, Line.of(notes))))
                 .withNextId(NOTES + 1L);
     }
 

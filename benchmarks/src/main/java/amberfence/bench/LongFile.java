@@ -10,7 +10,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import amberfence.step.fence.BringInside;
@@ -38,10 +38,10 @@ public final class LongFile {
                 line.add(new Note(id++, i * 60L, 20 + random.nextInt(90), 40 + random.nextInt(40), 1 + random.nextInt(127),
                         part, 64));
             }
-            parts.add(Part.of(part, "Part " + part, Role.MELODY, Part.NO_TRACK, part, new Line(line)));
+            parts.add(Part.of(part, "Part " + part, Role.MELODY, part, new Line(line)));
         }
         Song song = new Song("Long", TimeMap.usual(480), Fence.of(KeyPlan.of(Key.parse("C major"))), parts,
-                SourceFile.none(480), id);
+                Origin.MADE, id);
         return MidiExport.ofOriginals(song).toBytes();
     }
 

@@ -231,8 +231,8 @@ final class ApplyCommand implements Runnable {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
-                boolean inside = StepCatalogue.of((Step) stage.slot().treatment()).group() == StepGroup.FENCE;
-                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of((Step) stage.slot().treatment()).title()
+                boolean inside = StepCatalogue.of(Step.in(stage.slot())).group() == StepGroup.FENCE;
+                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of(Step.in(stage.slot())).title()
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"

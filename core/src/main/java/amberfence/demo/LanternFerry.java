@@ -30,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 
 /**
  * "Lantern Ferry", an invented song that has something to show on every screen: a tune with wrong notes, a bass of
@@ -121,7 +122,7 @@ public final class LanternFerry {
         Line line = accented(LineText.parse(text, EIGHTH, channel, nextId));
         nextId += line.size();
         parts.add(Part.of(parts.size(), cells[0], Role.valueOf(cells[1].toUpperCase(Locale.ROOT)),
-                tracks.size(), channel, line));
+                OptionalInt.of(tracks.size()), channel, line));
         tracks.add(track(cells[0], channel, Integer.parseInt(cells[3]) - 1, line));
     }
 

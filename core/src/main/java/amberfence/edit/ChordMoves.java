@@ -50,7 +50,7 @@ public final class ChordMoves {
             if (part.isDrums() || under.isEmpty()) {
                 continue;
             }
-            if (part.steps().stream().anyMatch(slot -> slot.on() && ((Step) slot.treatment()).followsProgression())) {
+            if (part.steps().stream().anyMatch(slot -> slot.on() && Step.in(slot).followsProgression())) {
                 following.add(part.name());
                 continue;
             }

@@ -3,6 +3,7 @@ package amberfence.song;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 
 /**
@@ -10,16 +11,13 @@ import java.util.function.UnaryOperator;
  * so the original is always there to go back to.
  *
  * @param id identity within the song
- * @param track which track of the source file the notes came from, or {@link #NO_TRACK}
+ * @param track which track of the file of its song the notes came from; empty for a part that was made here
  * @param channel MIDI channel 0–15 on which the part plays
  * @param current index into {@code takes}
  * @param sound how it is heard
  */
-public record Part(int id, String name, Role role, int track, int channel, List<Take> takes, int current,
+public record Part(int id, String name, Role role, OptionalInt track, int channel, List<Take> takes, int current,
                    PartSound sound) {
-    /** The track of a part that was made here. */
-    public static final int NO_TRACK = -1;
-
     public Part {
         takes = List.copyOf(takes);
         sound = sound == null ? PartSound.USUAL : sound;
@@ -29,8 +27,13 @@ public record Part(int id, String name, Role role, int track, int channel, List<
         }
     }
 
+    /** A part that is made here, with one take and no steps. */
+    public static Part of(int id, String name, Role role, int channel, Line line) {
+        return of(id, name, role, OptionalInt.empty(), channel, line);
+    }
+
     /** A part with one take and no steps. */
-    public static Part of(int id, String name, Role role, int track, int channel, Line line) {
+    public static Part of(int id, String name, Role role, OptionalInt track, int channel, Line line) {
         return new Part(id, name, role, track, channel, List.of(new Take("Original", line, List.of())), 0, PartSound.USUAL);
     }
 
@@ -117,6 +120,6 @@ public record Part(int id, String name, Role role, int track, int channel, List<
      * as it was. Steps may be tried on it.
      */
     public boolean isOriginalKept() {
-        return current == 0 && track != NO_TRACK;
+        return current == 0 && track.isPresent();
     }
 }

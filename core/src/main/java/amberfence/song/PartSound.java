@@ -1,24 +1,23 @@
 package amberfence.song;
 
 import amberfence.theory.Range;
+import java.util.OptionalInt;
 
 /**
  * How a part is heard. It is no part of the music: files of notes do not hold it.
  *
  * @param solo whether, of all parts, only those with solo are heard
  * @param volume 0–127, as controller 7 has it
- * @param program General MIDI program 0–127, or {@link #AS_IT_IS}
+ * @param program General MIDI program 0–127; empty for the one that the file gives, or one that suits the role
  */
-public record PartSound(boolean muted, boolean solo, int volume, int program) {
-    /** The program that the file gives, or one that suits the role. */
-    public static final int AS_IT_IS = -1;
+public record PartSound(boolean muted, boolean solo, int volume, OptionalInt program) {
     private static final Range VOLUME = new Range("volume", 0, 127);
-    private static final Range PROGRAM = new Range("General MIDI program", AS_IT_IS, 127);
-    public static final PartSound USUAL = new PartSound(false, false, 100, AS_IT_IS);
+    private static final Range PROGRAM = new Range("General MIDI program", 0, 127);
+    public static final PartSound USUAL = new PartSound(false, false, 100, OptionalInt.empty());
 
     public PartSound {
         VOLUME.check(volume);
-        PROGRAM.check(program);
+        program.ifPresent(PROGRAM::check);
     }
 
     public PartSound withMuted(boolean newMuted) {
@@ -33,7 +32,7 @@ public record PartSound(boolean muted, boolean solo, int volume, int program) {
         return new PartSound(muted, solo, newVolume, program);
     }
 
-    public PartSound withProgram(int newProgram) {
+    public PartSound withProgram(OptionalInt newProgram) {
         return new PartSound(muted, solo, volume, newProgram);
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -15,9 +16,10 @@ import java.util.stream.IntStream;
 /**
  * A whole song. Every edit makes a new one that shares the rest.
  *
+ * @param origin where it came from
  * @param nextId the next free identity for notes and steps
  */
-public record Song(String title, TimeMap time, Fence fence, Progression progression, List<Part> parts, SourceFile source,
+public record Song(String title, TimeMap time, Fence fence, Progression progression, List<Part> parts, Origin origin,
                    long nextId) {
     /** The MIDI channel of percussion, counted from 0. */
     public static final int PERCUSSION = 9;
@@ -29,14 +31,19 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     }
 
     /** A song with no chords yet. */
-    public Song(String title, TimeMap time, Fence fence, List<Part> parts, SourceFile source, long nextId) {
-        this(title, time, fence, Progression.EMPTY, parts, source, nextId);
+    public Song(String title, TimeMap time, Fence fence, List<Part> parts, Origin origin, long nextId) {
+        this(title, time, fence, Progression.EMPTY, parts, origin, nextId);
     }
 
     /** A song with nothing in it yet: C major, 4/4, 120 quarters a minute, 480 ticks a quarter. */
     public static Song empty(String title) {
         return new Song(title, TimeMap.usual(USUAL_RESOLUTION), Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(),
-                SourceFile.none(USUAL_RESOLUTION), 1);
+                Origin.MADE, 1);
+    }
+
+    /** What a MIDI file of the song begins with: the file that it came from, or one with nothing in it. */
+    public SourceFile source() {
+        return origin instanceof SourceFile file ? file : SourceFile.none(time.ticksPerQuarter());
     }
 
     public Part part(int id) {
@@ -48,19 +55,19 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     }
 
     public Song withTitle(String newTitle) {
-        return new Song(newTitle, time, fence, progression, parts, source, nextId);
+        return new Song(newTitle, time, fence, progression, parts, origin, nextId);
     }
 
     public Song withFence(Fence newFence) {
-        return new Song(title, time, newFence, progression, parts, source, nextId);
+        return new Song(title, time, newFence, progression, parts, origin, nextId);
     }
 
     public Song withProgression(Progression newProgression) {
-        return new Song(title, time, fence, newProgression, parts, source, nextId);
+        return new Song(title, time, fence, newProgression, parts, origin, nextId);
     }
 
     public Song withParts(List<Part> newParts) {
-        return new Song(title, time, fence, progression, newParts, source, nextId);
+        return new Song(title, time, fence, progression, newParts, origin, nextId);
     }
 
     public Song withPart(int id, UnaryOperator<Part> edit) {
@@ -68,7 +75,7 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     }
 
     public Song withNextId(long newNextId) {
-        return new Song(title, time, fence, progression, parts, source, newNextId);
+        return new Song(title, time, fence, progression, parts, origin, newNextId);
     }
 
     /** Adds a step at the end of a part's list. */
@@ -120,7 +127,7 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
             takes.add(new Take(take.name(), Line.of(notes), steps));
         }
         Song more = plusPart(parts.indexOf(original) + 1, newPartId -> new Part(newPartId, name, original.role(),
-                Part.NO_TRACK, original.channel(), takes, current, original.sound())).withNextId(id);
+                OptionalInt.empty(), original.channel(), takes, current, original.sound())).withNextId(id);
         return allowed.isEmpty() ? more : more.withFence(fence.withAllowed(allowed, true));
     }
 
@@ -133,14 +140,14 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
 
     /** Adds a part behind another one, with one take and no steps. */
     public Song plusPartBehind(int partId, String name, Role role, int channel, Line line) {
-        return plusPart(parts.indexOf(part(partId)) + 1, newId -> Part.of(newId, name, role, Part.NO_TRACK, channel, line));
+        return plusPart(parts.indexOf(part(partId)) + 1, newId -> Part.of(newId, name, role, channel, line));
     }
 
     /** Adds an empty part at the end, on the first channel that no part plays on yet and that is not percussion. */
     public Song plusEmptyPart(String name, Role role) {
         int channel = IntStream.range(0, 16).filter(free -> free != PERCUSSION
                 && parts.stream().noneMatch(part -> part.channel() == free)).findFirst().orElse(0);
-        return plusPart(parts.size(), newPartId -> Part.of(newPartId, name, role, Part.NO_TRACK,
+        return plusPart(parts.size(), newPartId -> Part.of(newPartId, name, role,
                 role == Role.DRUMS ? PERCUSSION : channel, Line.EMPTY));
     }
 

@@ -3,15 +3,15 @@ package amberfence.song;
 import java.util.List;
 
 /**
- * What the file held besides the notes, so that it can be given back untouched and in order.
+ * A MIDI file: what it held besides the notes, so that it can be given back untouched and in order.
  *
  * @param type the file's type: 0 one track, 1 tracks together, 2 independent patterns
  * @param division the file's own two bytes of time division: ticks per quarter, or SMPTE time when bit 15 is set
  * @param headerRest bytes of the header beyond the six that are defined
  * @param chunks tracks and foreign chunks in their order
- * @param original the file as it was, or nothing for a song that was made here
+ * @param original the file as it was, or nothing when it was never a file
  */
-public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) {
+public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) implements Origin {
     /** One chunk of the file. */
     public sealed interface Chunk {
     }
@@ -31,7 +31,7 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
         chunks = List.copyOf(chunks);
     }
 
-    /** The source of a song that was made here. */
+    /** A file with nothing in it, for a song that did not come from one. */
     public static SourceFile none(int ticksPerQuarter) {
         return new SourceFile(1, ticksPerQuarter, Bytes.EMPTY, List.of(), Bytes.EMPTY);
     }

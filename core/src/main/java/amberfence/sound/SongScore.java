@@ -6,7 +6,6 @@ import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
-import amberfence.song.PartSound;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
@@ -16,6 +15,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -124,7 +124,7 @@ public final class SongScore {
         Set<Integer> ownProgram = new HashSet<>();
         Set<Integer> ownVolume = new HashSet<>();
         for (Part part : song.parts()) {
-            if (part.sound().program() != PartSound.AS_IT_IS) {
+            if (part.sound().program().isPresent()) {
                 ownProgram.add(part.channel());
             }
             if (part.sound().volume() != FULL && crowd.get(part.channel()) == 1) {
@@ -148,9 +148,9 @@ public final class SongScore {
             }
         }
         for (Part part : song.parts()) {
-            int chosen = part.sound().program();
-            if (chosen != PartSound.AS_IT_IS) {
-                builder.add(0, Messages.program(part.channel(), chosen));
+            OptionalInt chosen = part.sound().program();
+            if (chosen.isPresent()) {
+                builder.add(0, Messages.program(part.channel(), chosen.getAsInt()));
             } else if (!part.isDrums() && programmed.add(part.channel())) {
                 builder.add(0, Messages.program(part.channel(), Instruments.usual(part.role())));
             }

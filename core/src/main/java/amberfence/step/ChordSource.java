@@ -4,14 +4,15 @@ import amberfence.reading.PartChords;
 import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Progression;
+import java.util.Optional;
 
 /**
  * Where a step takes its chords from.
  *
- * @param part identity of the part whose notes are the harmony; says nothing with another {@code from}
+ * @param part identity of the part whose notes are the harmony, with {@code PART}
  * @param gaps what counts where there is no chord
  */
-public record ChordSource(From from, int part, Gaps gaps) {
+public record ChordSource(From from, Optional<Integer> part, Gaps gaps) {
     /** Where chords can come from. */
     public enum From {
         /** The progression of the song or, while it is empty, what the parts with the role of chords play. */
@@ -32,17 +33,20 @@ public record ChordSource(From from, int part, Gaps gaps) {
         LEAVE
     }
 
-    public static final ChordSource USUAL = new ChordSource(From.PROGRESSION, 0, Gaps.HOLD);
-    public static final ChordSource CHORD_PARTS = new ChordSource(From.CHORD_PARTS, 0, Gaps.HOLD);
+    public static final ChordSource USUAL = new ChordSource(From.PROGRESSION, Optional.empty(), Gaps.HOLD);
+    public static final ChordSource CHORD_PARTS = new ChordSource(From.CHORD_PARTS, Optional.empty(), Gaps.HOLD);
 
     public ChordSource {
         gaps = gaps == null ? Gaps.HOLD : gaps;
-        part = from == From.PART ? part : 0;
+        part = from == From.PART && part != null ? part : Optional.empty();
+        if (from == From.PART && part.isEmpty()) {
+            throw new IllegalArgumentException("chords of a part need to know of which");
+        }
     }
 
     /** What one part plays. */
     public static ChordSource of(int part) {
-        return new ChordSource(From.PART, part, Gaps.HOLD);
+        return new ChordSource(From.PART, Optional.of(part), Gaps.HOLD);
     }
 
     /** The same chords, with something else where there is none. */
@@ -55,16 +59,12 @@ public record ChordSource(From from, int part, Gaps gaps) {
         return new ChordSource(other.from, other.part, gaps);
     }
 
-    public boolean isPart() {
-        return from == From.PART;
-    }
-
     /** The chords in time; none when the progression is empty and no part plays chords, or when the part is gone. */
     public Progression chords(Surroundings around) {
         if (from == From.PROGRESSION && !around.progression().isEmpty()) {
             return around.progression();
         }
-        Line line = isPart() ? around.others().line(part).orElse(Line.EMPTY) : around.others().chordParts();
+        Line line = part.map(id -> around.others().line(id).orElse(Line.EMPTY)).orElseGet(() -> around.others().chordParts());
         return PartChords.of(line, around.time(), around.fence());
     }
 
@@ -83,7 +83,7 @@ public record ChordSource(From from, int part, Gaps gaps) {
         return switch (from) {
             case PROGRESSION -> "progression";
             case CHORD_PARTS -> "chord-parts";
-            case PART -> texts.partName().apply(part);
+            case PART -> texts.partName().apply(part.orElseThrow());
         };
     }
 

@@ -42,7 +42,7 @@ final class Listening {
         Set<Integer> others = new TreeSet<>();
         for (StepSlot slot : part.steps()) {
             if (slot.on()) {
-                others.addAll(((Step) slot.treatment()).listensTo());
+                others.addAll(Step.in(slot).listensTo());
             }
         }
         return others;

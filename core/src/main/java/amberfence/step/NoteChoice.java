@@ -2,11 +2,18 @@ package amberfence.step;
 
 import amberfence.song.Limit;
 import amberfence.song.Line;
+import amberfence.song.StepSlot;
 import amberfence.song.NoteSet;
+import java.util.Optional;
 import java.util.function.LongUnaryOperator;
 
 /** Chooses notes of a line: by a rule, which adapts when the notes change, or a fixed set of them. */
 public interface NoteChoice extends Limit {
+    /** What limits the step in a place of a part's list. */
+    static Optional<NoteChoice> in(StepSlot slot) {
+        return slot.limit().map(NoteChoice.class::cast);
+    }
+
     /** The chosen notes of a line in its surroundings. */
     NoteSet choose(Line line, Surroundings around);
 

@@ -49,7 +49,7 @@ public record PartResult(Line original, List<Stage> stages) {
 
     private static Outcome outcome(Step step, StepSlot slot, Line line, Surroundings around) {
         try {
-            NoteSet picked = slot.limit().map(limit -> ((NoteChoice) limit).choose(line, around)).orElse(NoteSet.ALL);
+            NoteSet picked = NoteChoice.in(slot).map(limit -> limit.choose(line, around)).orElse(NoteSet.ALL);
             return step.tried(line, around.in(slot, picked));
         } catch (StoppedException e) {
             throw e;

@@ -1,12 +1,18 @@
 package amberfence.step;
 
 import amberfence.song.Line;
+import amberfence.song.StepSlot;
 import amberfence.song.Treatment;
 import java.util.List;
 import java.util.Set;
 
 /** One adjustable change to a part: an immutable record whose components are its settings. */
 public interface Step extends Treatment {
+    /** The step in a place of a part's list. */
+    static Step in(StepSlot slot) {
+        return (Step) slot.treatment();
+    }
+
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
     Outcome apply(Line in, Surroundings around);
 

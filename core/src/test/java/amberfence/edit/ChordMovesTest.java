@@ -26,7 +26,7 @@ class ChordMovesTest {
     }
 
     private static Part part(int id, String name, Role role, String text, long firstId) {
-        return Part.of(id, name, role, Part.NO_TRACK, id, LineText.parse(text, 240, id, firstId));
+        return Part.of(id, name, role, id, LineText.parse(text, 240, id, firstId));
     }
 
     private static List<Integer> heard(Song song, int part) {

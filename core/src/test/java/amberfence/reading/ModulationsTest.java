@@ -11,7 +11,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import java.io.IOException;
@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 class ModulationsTest {
     private static Song song(Line line, TimeMap time) {
         return new Song("x", time, Fence.of(KeyPlan.of(Key.parse("C major"))),
-                List.of(Part.of(0, "tune", Role.MELODY, -1, 0, line)), SourceFile.none(480), 1_000_000);
+                List.of(Part.of(0, "tune", Role.MELODY, 0, line)), Origin.MADE, 1_000_000);
     }
 
     private static List<String> keys(Song song) {

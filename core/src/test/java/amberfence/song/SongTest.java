@@ -32,7 +32,7 @@ class SongTest {
         Part copy = twice.parts().get(1);
         Set<Long> ids = new HashSet<>();
         twice.parts().forEach(part -> part.line().notes().forEach(note -> assertThat(ids.add(note.id())).isTrue()));
-        assertThat(copy.track()).isEqualTo(Part.NO_TRACK);
+        assertThat(copy.track()).isEmpty();
         long left = copy.steps().get(0).left().ids().get(0);
         long leftOfOriginal = original.steps().get(0).left().ids().get(0);
         assertThat(copy.line().note(left).orElseThrow().start())

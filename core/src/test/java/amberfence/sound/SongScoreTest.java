@@ -12,6 +12,7 @@ import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,7 @@ class SongScoreTest {
         Song song = LanternFerry.plain();
         Song muted = song.withPart(2, part -> part.withSound(PartSound.USUAL.withMuted(true)));
         assertThat(notesOn(score(muted), 2)).isZero();
-        Song solo = song.withPart(1, part -> part.withSound(PartSound.USUAL.withSolo(true).withVolume(60).withProgram(32)));
+        Song solo = song.withPart(1, part -> part.withSound(PartSound.USUAL.withSolo(true).withVolume(60).withProgram(OptionalInt.of(32))));
         Score alone = score(solo);
         assertThat(messages(alone, 0x90)).allMatch(message -> Messages.channel(message) == 1);
         assertThat(messages(alone, 0xB0)).contains(Messages.control(1, Messages.VOLUME, 60));

@@ -32,7 +32,7 @@ class StandingTest {
 
     private static List<Standing> standing(String notes, Step... steps) {
         Song song = Song.empty("x").withFence(Fence.of(KeyPlan.of(Key.parse("C major"))))
-                .withParts(List.of(Part.of(0, "tune", Role.MELODY, -1, 0, LineText.parse(notes, 250, 0, 1)))).withNextId(100);
+                .withParts(List.of(Part.of(0, "tune", Role.MELODY, 0, LineText.parse(notes, 250, 0, 1)))).withNextId(100);
         for (Step step : steps) {
             song = song.plusStep(0, step);
         }

@@ -107,7 +107,7 @@ public final class ChangesView extends VBox {
 
     private void show(PartResult.Stage stage) {
         Outcome outcome = stage.outcome();
-        StepSchema<?> schema = StepCatalogue.of((Step) stage.slot().treatment());
+        StepSchema<?> schema = StepCatalogue.of(Step.in(stage.slot()));
         heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
                 outcome.changes().size(), schema.title()).toUpperCase(Locale.ROOT));
         summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
@@ -155,7 +155,7 @@ public final class ChangesView extends VBox {
     /** A fix holds for the step as it was when it was offered: after that its list is made anew anyway. */
     private void resolve(ChangeRow row, Fix fix) {
         slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve", row.note().map(this::place).orElse(
-                StepCatalogue.of((Step) slot.treatment()).title())), slot.id(), same -> same.treatment().equals(slot.treatment())
+                StepCatalogue.of(Step.in(slot)).title())), slot.id(), same -> same.treatment().equals(slot.treatment())
                 ? fix.edit().apply(same) : same));
     }
 

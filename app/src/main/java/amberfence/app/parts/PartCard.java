@@ -13,6 +13,7 @@ import amberfence.song.Role;
 import amberfence.sound.Instruments;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -178,9 +179,9 @@ final class PartCard extends VBox {
         Menu menu = new Menu(Words.say("parts.instrument"));
         menu.setId("part-instrument");
         RadioMenuItem own = new RadioMenuItem(Words.say("parts.asItIs"));
-        own.setSelected(part.sound().program() == PartSound.AS_IT_IS);
+        own.setSelected(part.sound().program().isEmpty());
         own.setOnAction(event -> hear(Words.say("parts.instrumentDone", Words.say("parts.asItIs")),
-                old -> old.withProgram(PartSound.AS_IT_IS)));
+                old -> old.withProgram(OptionalInt.empty())));
         menu.getItems().add(own);
         Menu family = null;
         for (int program = 0; program < Instruments.names().size(); program++) {
@@ -191,8 +192,8 @@ final class PartCard extends VBox {
             int chosen = program;
             RadioMenuItem item = new RadioMenuItem(Instruments.names().get(program));
             item.setId("instrument-" + program);
-            item.setSelected(part.sound().program() == program);
-            item.setOnAction(event -> hear(Words.say("parts.instrumentDone", item.getText()), old -> old.withProgram(chosen)));
+            item.setSelected(part.sound().program().equals(OptionalInt.of(program)));
+            item.setOnAction(event -> hear(Words.say("parts.instrumentDone", item.getText()), old -> old.withProgram(OptionalInt.of(chosen))));
             family.getItems().add(item);
         }
         return menu;

@@ -99,7 +99,7 @@ public final class Results {
         while (more) {
             more = false;
             for (Part part : now.parts()) {
-                if (same.contains(part.id()) && part.steps().stream().flatMap(slot -> ((Step) slot.treatment()).listensTo().stream())
+                if (same.contains(part.id()) && part.steps().stream().flatMap(slot -> Step.in(slot).listensTo().stream())
                         .anyMatch(other -> !same.contains(other))) {
                     same.remove(part.id());
                     more = true;

@@ -35,7 +35,7 @@ final class StepCard extends VBox {
         super(9);
         this.session = session;
         this.slot = slot;
-        this.name = StepCatalogue.of((Step) slot.treatment()).title();
+        this.name = StepCatalogue.of(Step.in(slot)).title();
         boolean open = Long.valueOf(slot.id()).equals(session.openStep().get());
         setId("step-" + slot.id());
         getStyleClass().add("card");
@@ -65,7 +65,7 @@ final class StepCard extends VBox {
         getChildren().add(head);
         if (open) {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
-            getChildren().addAll(SchemaForm.of((Step) slot.treatment(), new FormHost(session, Optional.of(slot.id()), tick,
+            getChildren().addAll(SchemaForm.of(Step.in(slot), new FormHost(session, Optional.of(slot.id()), tick,
                     (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)),
                     step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
                     FormRows.row(Words.say("steps.limit"), limit(part)));
@@ -74,8 +74,8 @@ final class StepCard extends VBox {
 
     /** The form may be of an older step: what was changed in it is done to the step as it is now. */
     private StepSlot changed(StepSlot current, Step step) {
-        Step shown = (Step) slot.treatment();
-        Step now = (Step) current.treatment();
+        Step shown = Step.in(slot);
+        Step now = Step.in(current);
         return now.getClass() != step.getClass() ? current
                 : current.withTreatment(StepCatalogue.of(step).merged(shown, step, now));
     }
@@ -101,7 +101,7 @@ final class StepCard extends VBox {
     /** To which notes the step is limited, as a button that opens the choices. */
     private Button limit(Part part) {
         Button button = Controls.button("limit-" + slot.id(), null, null, "choice");
-        button.setText(slot.limit().map(some -> ((NoteChoice) some).text()).orElse(Words.say("limit.all")));
+        button.setText(NoteChoice.in(slot).map(NoteChoice::text).orElse(Words.say("limit.all")));
         button.setMinWidth(0);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, part)));

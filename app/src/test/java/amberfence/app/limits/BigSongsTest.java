@@ -51,7 +51,7 @@ public class BigSongsTest extends WindowTest {
             for (int i = 0; i < notes; i++) {
                 line.add(new Note(id++, i * 120L, 100, 48 + random.nextInt(36), 60 + random.nextInt(40), p % 16 == 9 ? 8 : p % 16, 64));
             }
-            all.add(Part.of(p, "Part " + p, Role.MELODY, Part.NO_TRACK, p % 16 == 9 ? 8 : p % 16, Line.of(line)));
+            all.add(Part.of(p, "Part " + p, Role.MELODY, p % 16 == 9 ? 8 : p % 16, Line.of(line)));
         }
         return song.withParts(all).withNextId(id + 10);
     }

@@ -83,7 +83,7 @@ public class MonkeyTest extends WindowTest {
             notes.add(new Note(i + 1, i * 120L, 110, 48 + random.nextInt(30), 80, 0, 64));
         }
         Song ferry = LanternFerry.song();
-        Song song = Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, Part.NO_TRACK, 0, Line.of(notes))))
+        Song song = Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, 0, Line.of(notes))))
                 .withNextId(60_000).withProgression(ferry.progression());
         run(song, 3, EVENTS);
     }

@@ -20,7 +20,7 @@ class HistoryTest {
         for (int i = 0; i < notes; i++) {
             line.add(new Note(i + 1, i * 120L, 100, 60, 80, 0, 64));
         }
-        return Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, Part.NO_TRACK, 0, Line.of(line))))
+        return Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, 0, Line.of(line))))
                 .withNextId(notes + 1L);
     }
 

@@ -10,7 +10,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
 import amberfence.theory.Key;
@@ -36,9 +36,9 @@ public final class ClipFile {
             notes.add(note.withId(notes.size() + 1L));
         }
         int channel = notes.isEmpty() ? 0 : notes.get(0).channel();
-        Part part = Part.of(0, name, Role.MELODY, Part.NO_TRACK, channel, Line.of(notes));
+        Part part = Part.of(0, name, Role.MELODY, channel, Line.of(notes));
         return MidiExport.ofOriginals(new Song(name, time, Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(part),
-                SourceFile.none(clip.ticksPerQuarter()), notes.size() + 1L)).toBytes();
+                Origin.MADE, notes.size() + 1L)).toBytes();
     }
 
     /** All notes of a MIDI file as a clip. */

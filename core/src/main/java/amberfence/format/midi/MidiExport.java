@@ -64,7 +64,7 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
             Song read = MidiReader.read(original, song.title()).song();
             return read.parts().size() == song.parts().size() && read.time().equals(song.time()) && read.parts().stream()
                     .allMatch(part -> part.line().equals(lines.get(part.id())) && song.find(part.id())
-                            .filter(same -> same.track() == part.track()).isPresent());
+                            .filter(same -> same.track().equals(part.track())).isPresent());
         } catch (UnreadableFileException e) {
             return false;
         }

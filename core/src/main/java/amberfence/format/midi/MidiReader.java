@@ -20,6 +20,7 @@ import amberfence.theory.Scales;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 
 /** Reads a MIDI file of type 0, 1 or 2, in metrical or SMPTE time. */
@@ -172,7 +173,7 @@ public final class MidiReader {
             String given = meta.trackName(track);
             String partName = given.isBlank() ? "Part " + (parts.size() + 1) : given;
             String suffix = byChannel.size() > 1 ? ", channel " + (channel + 1) : "";
-            parts.add(Part.of(parts.size(), partName + suffix, role, track, channel, line));
+            parts.add(Part.of(parts.size(), partName + suffix, role, OptionalInt.of(track), channel, line));
         });
     }
 }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -114,7 +115,7 @@ final class MidiWriter {
 
     /** The events of a source track with the notes as they are now; those that moved in time come later. */
     private List<OutEvent> events(SourceFile.Track track, int index) {
-        Set<Integer> channels = song.parts().stream().filter(part -> part.track() == index
+        Set<Integer> channels = song.parts().stream().filter(part -> part.track().equals(OptionalInt.of(index))
                 && export.lines().containsKey(part.id())).map(Part::channel).collect(Collectors.toSet());
         List<OutEvent> events = new ArrayList<>(track.events().size());
         boolean anyEdited = false;
@@ -167,7 +168,7 @@ final class MidiWriter {
             return;
         }
         List<Note> fresh = line.notes().stream().filter(note -> !isPlaced(note.id())).toList();
-        boolean ownTrack = part.track() == Part.NO_TRACK || part.track() >= tracks.size();
+        boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks.size();
         if (fresh.isEmpty() && !ownTrack) {
             return;
         }
@@ -177,7 +178,7 @@ final class MidiWriter {
             track.add(new OutEvent.Raw(0, Bytes.of(0xFF, 0x2F, 0), false));
             tracks.add(track);
         }
-        List<OutEvent> track = tracks.get(ownTrack ? tracks.size() - 1 : part.track());
+        List<OutEvent> track = tracks.get(ownTrack ? tracks.size() - 1 : part.track().getAsInt());
         for (Note note : fresh) {
             track.add(new OutEvent.Sounding(note.start(), note, true, false, false, true));
             track.add(new OutEvent.Sounding(note.end(), note, false, false, false, true));

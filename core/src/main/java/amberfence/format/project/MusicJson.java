@@ -1,10 +1,12 @@
 package amberfence.format.project;
 
 import amberfence.song.Grid;
+import amberfence.step.ChordSource;
 import amberfence.theory.Key;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.module.SimpleModule;
@@ -24,12 +26,47 @@ final class MusicJson {
         module.addDeserializer(Key.class, new FromText<>(Key.class, Key::parse));
         module.addSerializer(Grid.class, new Text<>(Grid.class, Grid::text));
         module.addDeserializer(Grid.class, new FromText<>(Grid.class, Grid::parse));
-        // The only optional setting is a key; an empty text stands for none.
+        module.addSerializer(ChordSource.class, new Source());
+        module.addDeserializer(ChordSource.class, new FromSource());
+        // The only other optional setting is a key; an empty text stands for none.
         module.addSerializer(Optional.class, new Text<>(Optional.class,
                 key -> key.map(some -> ((Key) some).plainText()).orElse("").toString()));
         module.addDeserializer(Optional.class, new FromText<>(Optional.class,
                 text -> text.isEmpty() ? Optional.empty() : Optional.of(Key.parse(text))));
         return module;
+    }
+
+    /** Where chords come from, with the number of a part in every case. */
+    private static final class Source extends StdSerializer<ChordSource> {
+        private static final long serialVersionUID = 1;
+
+        Source() {
+            super(ChordSource.class);
+        }
+
+        @Override
+        public void serialize(ChordSource source, JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeStartObject();
+            out.writeStringField("from", source.from().name());
+            out.writeNumberField("part", source.part().orElse(0));
+            out.writeStringField("gaps", source.gaps().name());
+            out.writeEndObject();
+        }
+    }
+
+    private static final class FromSource extends StdDeserializer<ChordSource> {
+        private static final long serialVersionUID = 1;
+
+        FromSource() {
+            super(ChordSource.class);
+        }
+
+        @Override
+        public ChordSource deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            JsonNode node = context.readTree(in);
+            ChordSource.From from = ChordSource.From.valueOf(node.path("from").asText());
+            return new ChordSource(from, Optional.of(node.path("part").asInt()), ChordSource.Gaps.valueOf(node.path("gaps").asText()));
+        }
     }
 
     private static final class Text<T> extends StdSerializer<T> {

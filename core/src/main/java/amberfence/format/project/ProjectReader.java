@@ -18,7 +18,7 @@ import amberfence.song.PartSound;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.song.Tempo;
@@ -41,6 +41,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** Reads a project file. */
 public final class ProjectReader {
@@ -106,8 +107,8 @@ public final class ProjectReader {
         List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();
         List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
         Progression progression = root.make(() -> new Progression(chords));
-        SourceFile source = source(root.field("source").field("midi"), timeMap);
-        return root.make(() -> new Song(root.field("title").text(), timeMap, fence, progression, parts, source,
+        Origin origin = origin(root.field("source").field("midi"));
+        return root.make(() -> new Song(root.field("title").text(), timeMap, fence, progression, parts, origin,
                 identities.next()));
     }
 
@@ -121,14 +122,14 @@ public final class ProjectReader {
         return new Fence(plan, allowed, notes(fence.items("allowedNotes")), own);
     }
 
-    private static SourceFile source(Place midi, TimeMap time) throws UnreadableFileException {
+    private static Origin origin(Place midi) throws UnreadableFileException {
         byte[] bytes;
         try {
             bytes = Base64.getDecoder().decode(midi.text());
         } catch (IllegalArgumentException e) {
             throw midi.wrong("the MIDI data is damaged; it is no Base64");
         }
-        return bytes.length == 0 ? SourceFile.none(time.ticksPerQuarter())
+        return bytes.length == 0 ? Origin.MADE
                 : MidiReader.read(bytes, "the MIDI data inside the project").song().source();
     }
 
@@ -159,12 +160,14 @@ public final class ProjectReader {
                 .map(step -> step(step, identities)).toList())).toList();
         Place role = node.field("role");
         return node.make(() -> new Part(id, node.field("name").text(), role.make(() -> role(role.text())),
-                track(node.field("track")), Range.CHANNEL.check(node.field("channel").number()), takes,
+                numberOrNone(node.field("track"), "the track", 0xFFFF), Range.CHANNEL.check(node.field("channel").number()), takes,
                 node.field("currentTake").number(), node.find("sound").map(ProjectReader::sound).orElse(PartSound.USUAL)));
     }
 
-    private static int track(Place track) {
-        return track.make(() -> new Range("the track", Part.NO_TRACK, 0xFFFF).check(track.number()));
+    /** A number from 0, or −1 for none. */
+    private static OptionalInt numberOrNone(Place place, String what, int most) {
+        int number = place.make(() -> new Range(what, ProjectWriter.NONE, most).check(place.number()));
+        return number == ProjectWriter.NONE ? OptionalInt.empty() : OptionalInt.of(number);
     }
 
     private static Role role(String text) {
@@ -178,7 +181,7 @@ public final class ProjectReader {
 
     private static PartSound sound(Place node) {
         return node.make(() -> new PartSound(node.field("muted").flag(), node.field("solo").flag(), node.field("volume").number(),
-                node.field("program").number()));
+                numberOrNone(node.field("program"), "General MIDI program", 127)));
     }
 
     private static Line line(Place notes, int part, Identities identities) {

@@ -4,6 +4,7 @@ import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.PartSound;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
@@ -25,6 +26,8 @@ import java.util.Base64;
 public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
     static final int VERSION = 2;
+    /** Stands for no track, and for no program, in a file. */
+    static final int NONE = -1;
     /** Only the components of a step are its settings: what merely asks something of it is not written. */
     static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(
                     // The MIDI data of a project is one long text; FileBytes says how long a file may be.
@@ -88,9 +91,11 @@ public final class ProjectWriter {
 
     private static ObjectNode part(Part part) {
         ObjectNode node = MAPPER.createObjectNode().put("id", part.id()).put("name", part.name())
-                .put("role", part.role().name()).put("track", part.track()).put("channel", part.channel())
+                .put("role", part.role().name()).put("track", part.track().orElse(NONE)).put("channel", part.channel())
                 .put("currentTake", part.current());
-        node.set("sound", MAPPER.valueToTree(part.sound()));
+        PartSound sound = part.sound();
+        node.putObject("sound").put("muted", sound.muted()).put("solo", sound.solo()).put("volume", sound.volume())
+                .put("program", sound.program().orElse(NONE));
         ArrayNode takes = node.putArray("takes");
         part.takes().forEach(take -> takes.add(take(take)));
         return node;
@@ -100,7 +105,7 @@ public final class ProjectWriter {
         ObjectNode node = MAPPER.createObjectNode().put("name", take.name());
         ArrayNode steps = node.putArray("steps");
         for (StepSlot slot : take.steps()) {
-            Step step = (Step) slot.treatment();
+            Step step = Step.in(slot);
             ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on())
                     .put("kind", StepCatalogue.of(step).name());
             entry.set("settings", StepSettings.write(step));

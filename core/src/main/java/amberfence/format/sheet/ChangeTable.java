@@ -42,7 +42,7 @@ public final class ChangeTable {
         ChangeTable table = new ChangeTable(song);
         for (Part part : song.parts()) {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
-                String step = StepCatalogue.of((Step) stage.slot().treatment()).title();
+                String step = StepCatalogue.of(Step.in(stage.slot())).title();
                 stage.outcome().changes().forEach(change -> table.row(part, step, change));
             }
         }

@@ -48,7 +48,7 @@ public interface FitStep extends Step {
 
     @Override
     default Set<Integer> listensTo() {
-        return source().isPart() ? Set.of(source().part()) : Set.of();
+        return source().part().map(Set::of).orElse(Set.of());
     }
 
     /** The two settings that all of them have: where the chords come from, and what counts where there is none. */

@@ -9,7 +9,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import java.io.ByteArrayInputStream;
@@ -164,8 +164,8 @@ class EditedFilesTest {
     void writesASongThatWasMadeHere() {
         Line line = LineText.parse("C4 D4 E4:2", 480, 0, 1);
         Song song = new Song("Made here", TimeMap.of(480, 500_000, 3, 4),
-                LanternFerry.plain().fence(), List.of(Part.of(0, "Tune", Role.MELODY, Part.NO_TRACK, 0, line)),
-                SourceFile.none(480), 10);
+                LanternFerry.plain().fence(), List.of(Part.of(0, "Tune", Role.MELODY, 0, line)),
+                Origin.MADE, 10);
         Song back = MidiFiles.read(MidiExport.ofOriginals(song).toBytes()).song();
         assertThat(back.title()).isEqualTo("Made here");
         assertThat(back.time()).isEqualTo(song.time());

@@ -10,7 +10,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.PartSound;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
 import amberfence.format.midi.MidiReader;
@@ -26,6 +26,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -99,7 +100,7 @@ class ProjectFileTest {
 
     @Test
     void savesThatAPartIsHeardAgain() throws Exception {
-        Song muted = LanternFerry.song().withPart(1, part -> part.withSound(new PartSound(true, true, 40, 12)));
+        Song muted = LanternFerry.song().withPart(1, part -> part.withSound(new PartSound(true, true, 40, OptionalInt.of(12))));
         ProjectDocument saved = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(muted)), "x");
         Song heard = saved.song().withPart(1, part -> part.withSound(PartSound.USUAL));
         assertThat(ProjectReader.read(ProjectWriter.write(saved.withSong(heard)), "x").song().part(1).sound()).isEqualTo(PartSound.USUAL);
@@ -127,7 +128,7 @@ class ProjectFileTest {
             tempos.add(new Tempo(i * 10L, 400_000 + i));
         }
         Song many = new Song(song.title(), new TimeMap(480, tempos, song.time().metres()), song.fence(), List.of(),
-                SourceFile.none(480), 1);
+                Origin.MADE, 1);
         ProjectDocument read = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(many)), "x");
         // Every pair of objects would take half a minute.
         Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> ProjectWriter.write(read));

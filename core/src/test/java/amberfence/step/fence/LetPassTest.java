@@ -10,7 +10,7 @@ import amberfence.song.LineText;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
@@ -52,9 +52,9 @@ class LetPassTest {
     void letsASemitoneLeadIntoAChordNote() {
         TimeMap time = TimeMap.usual(480);
         Song song = new Song("x", time, Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(
-                Part.of(0, "tune", Role.MELODY, -1, 0, LineText.parse("C4 F#4 G4 Eb4 D4", 240, 0, 1)),
-                Part.of(1, "chords", Role.CHORDS, -1, 1, LineText.parse("[C3 E3 G3]:8", 240, 1, 10))),
-                SourceFile.none(480), 20);
+                Part.of(0, "tune", Role.MELODY, 0, LineText.parse("C4 F#4 G4 Eb4 D4", 240, 0, 1)),
+                Part.of(1, "chords", Role.CHORDS, 1, LineText.parse("[C3 E3 G3]:8", 240, 1, 10))),
+                Origin.MADE, 20);
         SoundingChords chords = SoundingChords.around(song, song.part(0));
         Outcome outcome = doing(letting(false, false, true)).on("C4 F#4 G4 Eb4 D4").over(chords)
                 .gives("C4 F#4 G4 E4 D4").outcome();

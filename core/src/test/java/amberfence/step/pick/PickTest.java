@@ -13,7 +13,7 @@ import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceFile;
+import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.Surroundings;
 import amberfence.theory.Key;
@@ -62,9 +62,9 @@ class PickTest {
     @Test
     void picksChordNotesAndOverlaps() {
         Song song = new Song("x", TIME, Fence.of(KeyPlan.of(Key.parse("C major"))), List.of(
-                Part.of(0, "tune", Role.MELODY, -1, 0, LineText.parse("C4 D4 E4 F4", 240, 0, 1)),
-                Part.of(1, "chords", Role.CHORDS, -1, 1, LineText.parse("[C3 E3 G3]:2 [F3 A3 C4]:2", 240, 1, 5))),
-                SourceFile.none(480), 20);
+                Part.of(0, "tune", Role.MELODY, 0, LineText.parse("C4 D4 E4 F4", 240, 0, 1)),
+                Part.of(1, "chords", Role.CHORDS, 1, LineText.parse("[C3 E3 G3]:2 [F3 A3 C4]:2", 240, 1, 5))),
+                Origin.MADE, 20);
         Part tune = song.part(0);
         assertThat(Pick.parse("chord note").choose(tune.line(), Surroundings.of(song, tune)).ids()).containsExactly(1L, 4L);
         Line late = Line.of(List.of(new Note(1, 0, 250, 60, 80, 0, 64), new Note(2, 240, 200, 62, 80, 0, 64)));
