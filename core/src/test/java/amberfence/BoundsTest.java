@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.UnreadableFileException;
-import amberfence.format.midi.MidiImport;
+import amberfence.format.ReadSong;
 import amberfence.format.midi.MidiReader;
 import amberfence.format.sheet.ChordChart;
 import amberfence.reading.ChordReader;
@@ -90,7 +90,7 @@ class BoundsTest {
     void oneNoteFarAwayIsReadLikeAnyOther() throws UnreadableFileException {
         byte[] far = HexFormat.ofDelimiter(" ").parseHex(("4D 54 68 64 00 00 00 06 00 00 00 01 00 60 4D 54 72 6B 00 00 00 17 "
                 + "00 90 3C 40 60 80 3C 40 FF FF FF 7F 90 40 40 60 80 40 40 00 FF 2F 00").replaceAll("\\s+", " "));
-        MidiImport read = MidiReader.read(far, "far.mid");
+        ReadSong read = MidiReader.read(far, "far.mid");
         soon(() -> {
             KeyFinder.find(read.song(), KeyFamily.MODES);
             Song harmonized = ProgressionEdits.read(read.song(), ChordReader.read(read.song()));

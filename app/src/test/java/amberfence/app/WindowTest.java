@@ -2,6 +2,7 @@ package amberfence.app;
 
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
+import amberfence.format.Format;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
@@ -66,7 +67,7 @@ public abstract class WindowTest extends ApplicationTest {
             }
 
             @Override
-            public Optional<Path> toSave(String suggestion, Kind kind) {
+            public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.ofNullable(toSave);
             }
         }, new AppFolder(appFolder), new SoundDesk(session, () -> output, System::nanoTime));

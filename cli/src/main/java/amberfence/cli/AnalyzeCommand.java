@@ -2,7 +2,7 @@ package amberfence.cli;
 
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.Notice;
-import amberfence.format.midi.MidiImport;
+import amberfence.format.ReadSong;
 import amberfence.format.sheet.ChordChart;
 import amberfence.reading.ChordReader;
 import amberfence.reading.KeyCandidate;
@@ -53,7 +53,7 @@ final class AnalyzeCommand implements Runnable {
 
     @Override
     public void run() {
-        MidiImport read = CommandFiles.readMidi(file);
+        ReadSong read = CommandFiles.read(file);
         List<KeyCandidate> keys = KeyFinder.find(read.song(), family).stream().limit(MOST_KEYS).toList();
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
@@ -72,7 +72,7 @@ final class AnalyzeCommand implements Runnable {
         return fence.countOutside(part.line());
     }
 
-    private static String json(MidiImport read, List<KeyCandidate> keys) {
+    private static String json(ReadSong read, List<KeyCandidate> keys) {
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode root = mapper.createObjectNode().put("ticksPerQuarter", read.song().time().ticksPerQuarter());
         ArrayNode keyNodes = root.putArray("keys");
@@ -114,7 +114,7 @@ final class AnalyzeCommand implements Runnable {
         }
     }
 
-    private void print(MidiImport read, List<KeyCandidate> keys, PrintWriter out) {
+    private void print(ReadSong read, List<KeyCandidate> keys, PrintWriter out) {
         Song song = read.song();
         var time = song.time();
         out.printf(Locale.ROOT, "%s: %d bars in %s, %.0f quarters a minute, %d ticks per quarter%n", song.title(),

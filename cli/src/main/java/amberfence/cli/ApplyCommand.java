@@ -2,7 +2,7 @@ package amberfence.cli;
 
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.midi.MidiExport;
-import amberfence.format.midi.MidiImport;
+import amberfence.format.ReadSong;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.ChordChart;
 import amberfence.reading.KeyCandidate;
@@ -86,7 +86,7 @@ final class ApplyCommand implements Runnable {
     public void run() {
         check();
         PrintWriter out = spec.commandLine().getOut();
-        Song song = project != null ? CommandFiles.readProject(project) : fromMidi(out);
+        Song song = project != null ? CommandFiles.read(project).song() : fromMidi(out);
         Map<Integer, PartResult> results = PartResult.all(song);
         MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
         export.repairs().forEach(repair -> out.println("repaired: " + repair.text()));
@@ -124,7 +124,7 @@ final class ApplyCommand implements Runnable {
     private Song fromMidi(PrintWriter out) {
         Optional<Key> named = key == null ? Optional.empty() : Optional.of(named(key));
         PitchClassSet always = PitchClassSet.of(allowed.stream().map(this::note).map(NoteName::pitchClass).toList());
-        MidiImport read = CommandFiles.readMidi(file);
+        ReadSong read = CommandFiles.read(file);
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);

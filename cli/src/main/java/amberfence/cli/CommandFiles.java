@@ -1,13 +1,10 @@
 package amberfence.cli;
 
-import amberfence.format.FileBytes;
 import amberfence.format.FileTrouble;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
-import amberfence.format.midi.MidiImport;
-import amberfence.format.midi.MidiReader;
-import amberfence.format.project.ProjectFile;
-import amberfence.song.Song;
+import amberfence.format.catalogue.Formats;
+import amberfence.format.ReadSong;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,24 +14,12 @@ final class CommandFiles {
     private CommandFiles() {
     }
 
-    static MidiImport readMidi(Path file) {
+    static ReadSong read(Path file) {
         try {
-            return MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), name(file));
+            return Formats.read(file);
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }
-    }
-
-    static Song readProject(Path file) {
-        try {
-            return ProjectFile.open(file).document().song();
-        } catch (UnreadableFileException e) {
-            throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
-        }
-    }
-
-    private static String name(Path file) {
-        return String.valueOf(file.getFileName());
     }
 
     static CommandFailure notWritten(Path target, IOException trouble) {

@@ -48,8 +48,7 @@ final class SoundCommand implements Runnable {
     public void run() {
         CommandFiles.checkTarget(target, file);
         PrintWriter out = spec.commandLine().getOut();
-        Song song = file.toString().toLowerCase(Locale.ROOT).endsWith(".amber") ? CommandFiles.readProject(file)
-                : CommandFiles.readMidi(file).song();
+        Song song = CommandFiles.read(file).song();
         for (int index : chosen) {
             if (index < 0 || index >= song.parts().size()) {
                 throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; there are "

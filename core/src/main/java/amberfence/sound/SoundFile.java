@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.format.Format;
 import amberfence.format.WholeFile;
 import java.io.IOException;
 import java.io.InputStream;
@@ -7,6 +8,7 @@ import java.io.OutputStream;
 import java.lang.reflect.InvocationTargetException;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
@@ -21,6 +23,19 @@ import javax.sound.sampled.AudioSystem;
 
 /** Renders a score to a WAV file with the JDK's synthesizer, without any device and faster than it sounds. */
 public final class SoundFile {
+    /** A sound file is rendered, not written from a song alone. */
+    public static final Format FORMAT = new Format() {
+        @Override
+        public String title() {
+            return "sound file";
+        }
+
+        @Override
+        public List<String> endings() {
+            return List.of("wav");
+        }
+    };
+
     public static final int RATE = 44_100;
     /** How long the last notes may ring on, in microseconds. */
     public static final long TAIL = 2_000_000;

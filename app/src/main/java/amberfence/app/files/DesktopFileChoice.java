@@ -1,9 +1,13 @@
 package amberfence.app.files;
 
 import amberfence.app.words.Words;
+import amberfence.format.Format;
+import amberfence.format.catalogue.Formats;
 import java.io.File;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 
@@ -20,7 +24,8 @@ public final class DesktopFileChoice implements FileChoice {
     public Optional<Path> toOpen() {
         FileChooser chooser = chooser("files.open");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.say("files.readable"),
-                "*.mid", "*.midi", "*.MID", "*.rmi", "*.amber"));
+                Formats.readable().stream().flatMap(format -> format.endings().stream()).flatMap(ending ->
+                        Stream.of("*." + ending, "*." + ending.toUpperCase(Locale.ROOT))).toList()));
         return remembered(chooser.showOpenDialog(stage));
     }
 
@@ -33,12 +38,13 @@ public final class DesktopFileChoice implements FileChoice {
     }
 
     @Override
-    public Optional<Path> toSave(String suggestion, Kind kind) {
+    public Optional<Path> toSave(String suggestion, Format format) {
+        String ending = format.endings().get(0);
         FileChooser chooser = chooser("files.save");
-        chooser.setInitialFileName(suggestion + "." + kind.ending());
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("*." + kind.ending(), "*." + kind.ending()));
+        chooser.setInitialFileName(suggestion + "." + ending);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("*." + ending, "*." + ending));
         return remembered(chooser.showSaveDialog(stage)).map(path -> path.getFileName().toString().contains(".") ? path
-                : path.resolveSibling(path.getFileName() + "." + kind.ending()));
+                : path.resolveSibling(path.getFileName() + "." + ending));
     }
 
     private FileChooser chooser(String title) {

@@ -1,11 +1,12 @@
 package amberfence.app.files;
 
+import amberfence.format.Format;
 import java.nio.file.Path;
 import java.util.Optional;
 
 /** How the person chooses files; tests choose for themselves. */
 public interface FileChoice {
-    /** A MIDI file or project to open. */
+    /** A file with a song to open. */
     Optional<Path> toOpen();
 
     /** A SoundFont 2 or DLS file to play with. */
@@ -14,20 +15,5 @@ public interface FileChoice {
     }
 
     /** Where to save, with a name to begin with and the kind of file. */
-    Optional<Path> toSave(String suggestion, Kind kind);
-
-    /** Kinds of files with their ending. */
-    enum Kind {
-        PROJECT("amber"), MIDI("mid"), CHANGES("csv"), CHORDS("txt"), CHORD_PRO("cho"), SOUND("wav");
-
-        private final String ending;
-
-        Kind(String ending) {
-            this.ending = ending;
-        }
-
-        public String ending() {
-            return ending;
-        }
-    }
+    Optional<Path> toSave(String suggestion, Format format);
 }

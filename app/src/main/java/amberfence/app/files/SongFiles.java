@@ -3,33 +3,31 @@ package amberfence.app.files;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.app.words.Words;
-import amberfence.format.FileBytes;
 import amberfence.format.FileState;
 import amberfence.format.FileTrouble;
 import amberfence.format.Notice;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
-import amberfence.format.midi.MidiExport;
-import amberfence.format.midi.MidiImport;
-import amberfence.format.midi.MidiReader;
+import amberfence.format.WritableFormat;
+import amberfence.format.WrittenSong;
+import amberfence.format.catalogue.Formats;
+import amberfence.format.ReadSong;
 import amberfence.format.project.ChangedOnDiskException;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
+import amberfence.format.project.ProjectFormat;
 import amberfence.format.project.SavedVersions;
-import amberfence.format.sheet.ChangeTable;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
+import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Score;
 import amberfence.sound.SoundFile;
-import amberfence.step.PartResult;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
@@ -38,12 +36,13 @@ import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 
 /** Everything that reads or writes files for the window. Work is done elsewhere, outcomes arrive on the interface thread. */
 public final class SongFiles {
     /** A MIDI file that was read, with the keys that its notes may be in, before it is taken in. */
-    public record Found(Path file, MidiImport read, List<KeyCandidate> keys) {
+    public record Found(Path file, ReadSong read, List<KeyCandidate> keys) {
     }
 
     private static final long AUTOSAVE_MILLIS = 2000;
@@ -86,20 +85,16 @@ public final class SongFiles {
         choice.toOpen().ifPresent(this::open);
     }
 
-    private static boolean isProject(Path file) {
-        return file.getFileName() != null && file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".amber");
-    }
-
-    /** Opens a project, or reads a MIDI file and shows what was found. */
+    /** Opens a project, or reads a file of another kind and shows what was found. */
     public void open(Path file) {
-        if (isProject(file)) {
+        if (Formats.of(file) instanceof ProjectFormat) {
             work.read(() -> ProjectFile.open(file), opened -> replace(() -> {
                 session.open(opened.document(), file, Optional.of(opened.state()));
                 remember(file);
             }), failed(file));
         } else {
             work.read(() -> {
-                MidiImport read = MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), String.valueOf(file.getFileName()));
+                ReadSong read = Formats.read(file);
                 return new Found(file, read, KeyFinder.find(read.song(), KeyFamily.MODES));
             }, result -> {
                 remember(file);
@@ -145,7 +140,7 @@ public final class SongFiles {
     }
 
     private Optional<Path> chosenProject() {
-        return choice.toSave(plainName(session.song().title()), FileChoice.Kind.PROJECT);
+        return choice.toSave(plainName(session.song().title()), ProjectFormat.PROJECT);
     }
 
     private void saveTo(Path file, WorkState state, Optional<FileState> known, Runnable then) {
@@ -202,59 +197,30 @@ public final class SongFiles {
     }
 
     /**
-     * Lets a target be chosen and writes a MIDI file there, with what the steps make of the parts.
+     * Lets a target be chosen and writes a song there, with what the steps make of the parts.
      *
      * @param parts identities of the parts to write
-     * @param type 0 or 1, or empty to keep the file's own
      */
-    public void export(Set<Integer> parts, Optional<Integer> type) {
+    public void export(Set<Integer> parts, WritableFormat format) {
         Song song = session.song();
-        String name = parts.size() == 1 ? song.part(parts.iterator().next()).name() : song.title();
-        export(name, FileChoice.Kind.MIDI, file -> {
-            MidiExport export = new MidiExport(song, PartResult.lines(song), type).only(parts);
-            WholeFile.write(file, export.toBytes());
-            return export.repairs();
-        }, repairs -> repairs.isEmpty() ? "" : " · " + Words.say("files.repaired", String.join("; ",
-                repairs.stream().map(Notice::text).toList())));
+        export(song, parts.size() == 1 ? song.part(parts.iterator().next()).name() : song.title(), parts, format);
     }
 
-    /** Lets a target be chosen and writes the table of changes there. */
-    public void exportChanges() {
+    /** Lets a target be chosen and writes the whole song there. */
+    public void export(WritableFormat format) {
         Song song = session.song();
-        exportBytes(song.title(), FileChoice.Kind.CHANGES, () -> ChangeTable.of(song));
+        export(song, song.title(), song.parts().stream().map(Part::id).collect(Collectors.toSet()), format);
     }
 
-    /**
-     * Lets a target be chosen and writes the progression there.
-     *
-     * @param write makes the text of a song's chords
-     */
-    public void exportChords(FileChoice.Kind kind, Function<Song, String> write) {
-        Song song = session.song();
-        exportBytes(song.title(), kind, () -> write.apply(song).getBytes(StandardCharsets.UTF_8));
-    }
-
-    private interface Bytes {
-        byte[] make();
-    }
-
-    private interface Export<T> {
-        T to(Path file) throws IOException;
-    }
-
-    private void exportBytes(String name, FileChoice.Kind kind, Bytes content) {
-        export(name, kind, file -> {
-            WholeFile.write(file, content.make());
-            return file;
-        }, done -> "");
-    }
-
-    private <T> void export(String name, FileChoice.Kind kind, Export<T> export, Function<T, String> more) {
-        choice.toSave(plainName(name), kind).ifPresent(file -> work.export(file, () -> {
+    private void export(Song song, String name, Set<Integer> parts, WritableFormat format) {
+        choice.toSave(plainName(name), format).ifPresent(file -> work.export(file, () -> {
             folder.writesTo(file);
             WholeFile.check(file);
-            return export.to(file);
-        }, done -> session.message().set(Words.say("files.exported", file.getFileName()) + more.apply(done)), failed(file)));
+            WrittenSong written = format.write(song, parts);
+            WholeFile.write(file, written.content());
+            return written.notices();
+        }, notices -> session.message().set(Words.say("files.exported", file.getFileName()) + (notices.isEmpty() ? "" : " · "
+                + Words.say("files.repaired", String.join("; ", notices.stream().map(Notice::text).toList())))), failed(file)));
     }
 
     /** What becomes of a sound file. */
@@ -274,7 +240,7 @@ public final class SongFiles {
      */
     public void exportSound(Supplier<Score> score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
                             BooleanSupplier stopped, BiConsumer<Rendered, String> done) {
-        Optional<Path> target = choice.toSave(plainName(session.song().title()), FileChoice.Kind.SOUND);
+        Optional<Path> target = choice.toSave(plainName(session.song().title()), SoundFile.FORMAT);
         if (target.isEmpty()) {
             done.accept(Rendered.STOPPED, "");
             return;
@@ -354,7 +320,8 @@ public final class SongFiles {
     }
 
     private static String plainName(String name) {
-        String plain = name.replaceAll("(?i)\\.(midi?|rmi|amber)$", "").replaceAll("[\\\\/:*?\"<>|]", " ").strip();
+        String plain = name.replaceAll("(?i)\\.(" + Formats.readable().stream().flatMap(format -> format.endings().stream()).collect(
+                Collectors.joining("|")) + ")$", "").replaceAll("[\\\\/:*?\"<>|]", " ").strip();
         return plain.isEmpty() ? "song" : plain;
     }
 

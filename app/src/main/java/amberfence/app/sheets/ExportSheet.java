@@ -1,16 +1,15 @@
 package amberfence.app.sheets;
 
-import amberfence.app.files.FileChoice;
 import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.format.sheet.ChordChart;
+import amberfence.format.midi.MidiFormat;
+import amberfence.format.sheet.SheetFormat;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.application.Platform;
@@ -76,19 +75,17 @@ public final class ExportSheet {
             close.run();
             Set<Integer> parts = new TreeSet<>();
             boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
-            files.export(parts, single.isSelected() ? Optional.of(0) : Optional.empty());
+            files.export(parts, single.isSelected() ? MidiFormat.ONE_TRACK : MidiFormat.AS_READ);
         }, "primary");
         Button table = Controls.button("export-changes", "export.changes", event -> {
             close.run();
-            files.exportChanges();
+            files.export(SheetFormat.CHANGES);
         });
         Button sheetOfChords = Controls.button("export-chords", "export.chords", null);
         sheetOfChords.setOnAction(event -> Controls.openMenu(sheetOfChords, List.of(
-                chords("export-chart", "export.chart", close, () -> files.exportChords(FileChoice.Kind.CHORDS, ChordChart::symbols)),
-                chords("export-numerals", "export.numerals", close,
-                        () -> files.exportChords(FileChoice.Kind.CHORDS, ChordChart::numerals)),
-                chords("export-chordpro", "export.chordPro", close,
-                        () -> files.exportChords(FileChoice.Kind.CHORD_PRO, ChordChart::chordPro)))));
+                chords("export-chart", "export.chart", close, () -> files.export(SheetFormat.SYMBOLS)),
+                chords("export-numerals", "export.numerals", close, () -> files.export(SheetFormat.NUMERALS)),
+                chords("export-chordpro", "export.chordPro", close, () -> files.export(SheetFormat.CHORD_PRO)))));
         Node chords = Controls.disabledWhen(sheetOfChords, new SimpleBooleanProperty(song.progression().isEmpty()),
                 "export.noChords");
         Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 620, close,

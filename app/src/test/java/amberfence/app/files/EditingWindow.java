@@ -1,5 +1,6 @@
 package amberfence.app.files;
 
+import amberfence.format.Format;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
@@ -37,7 +38,7 @@ public final class EditingWindow extends Application {
             }
 
             @Override
-            public Optional<Path> toSave(String suggestion, Kind kind) {
+            public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.empty();
             }
         }, new AppFolder(Path.of(getParameters().getRaw().get(0))), new SoundDesk(session, () -> new RecordedOutput(System::nanoTime),

@@ -1,5 +1,6 @@
 package amberfence.format.midi;
 
+import amberfence.format.ReadSong;
 import amberfence.format.Notice;
 import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
@@ -43,11 +44,11 @@ public final class MidiReader {
      * @param name what to call the song when the file does not say
      * @throws UnreadableFileException when nothing can be saved; the message is one sentence
      */
-    public static MidiImport read(byte[] bytes, String name) throws UnreadableFileException {
+    public static ReadSong read(byte[] bytes, String name) throws UnreadableFileException {
         return new MidiReader(bytes).read(name);
     }
 
-    private MidiImport read(String name) throws UnreadableFileException {
+    private ReadSong read(String name) throws UnreadableFileException {
         Cursor cursor = new Cursor(bytes, 0, bytes.length);
         int head = findHead(cursor, name);
         cursor.moveTo(head + 4);
@@ -143,7 +144,7 @@ public final class MidiReader {
         cursor.moveTo(end);
     }
 
-    private MidiImport song(String name, SourceFile source, int declared) throws UnreadableFileException {
+    private ReadSong song(String name, SourceFile source, int declared) throws UnreadableFileException {
         List<SourceFile.Track> tracks = source.tracks();
         if (tracks.isEmpty()) {
             throw new UnreadableFileException(name + " has a MIDI header but no track that could be read");
@@ -158,7 +159,7 @@ public final class MidiReader {
         }
         Song song = new Song(meta.title().orElse(name), meta.time(),
                 Fence.of(KeyPlan.of(new Key(new NoteName(Letter.C, 0), Scales.MAJOR))), parts, source, nextId);
-        return new MidiImport(SongLimits.checked(song, name), notices, meta.key());
+        return new ReadSong(SongLimits.checked(song, name), notices, meta.key());
     }
 
     /** One part for each channel that has notes in a track. */

@@ -1,5 +1,6 @@
 package amberfence.format.midi;
 
+import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -38,7 +39,7 @@ final class MidiFiles {
         return out.toByteArray();
     }
 
-    static MidiImport read(byte[] bytes) {
+    static ReadSong read(byte[] bytes) {
         try {
             return MidiReader.read(bytes, "test.mid");
         } catch (UnreadableFileException e) {

@@ -1,5 +1,6 @@
 package amberfence.format.midi;
 
+import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.fail;
@@ -25,7 +26,7 @@ class OddFilesTest {
     void savesTheNotesOfEveryOddFileAndSaysWhatWasWrong() {
         for (Map<String, String> row : ReferenceTable.rows("smf-cases.tsv")) {
             String name = row.get("case");
-            MidiImport read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
+            ReadSong read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
             boolean silent = name.equals("sysex_split_f7") || name.equals("empty_track");
             assertThat(MidiFiles.notes(read.song())).as(name).hasSize(silent ? 0 : 1);
             assertThat(read.notices().isEmpty()).as(name + " " + read.notices()).isEqualTo(HARMLESS.contains(name));
@@ -34,7 +35,7 @@ class OddFilesTest {
 
     @Test
     void pairsOverlappingNotesOfOnePitchFirstInFirstOut() {
-        MidiImport read = MidiFiles.read(MidiFiles.file(0, "00 90 3C 40 10 90 3C 50 10 80 3C 00 10 80 3C 00 00 FF 2F 00"));
+        ReadSong read = MidiFiles.read(MidiFiles.file(0, "00 90 3C 40 10 90 3C 50 10 80 3C 00 10 80 3C 00 00 FF 2F 00"));
         assertThat(MidiFiles.notes(read.song())).extracting(Note::velocity, Note::start, Note::end)
                 .containsExactly(Tuple.tuple(0x40, 0L, 32L),
                         Tuple.tuple(0x50, 16L, 48L));
@@ -43,7 +44,7 @@ class OddFilesTest {
     @Test
     void closesAMissingNoteOffAtTheEndOfTheTrackAndListsIt() {
         byte[] bytes = MidiFiles.file(0, "00 90 3C 40 10 90 40 40 30 80 40 00 20 FF 2F 00");
-        MidiImport read = MidiFiles.read(bytes);
+        ReadSong read = MidiFiles.read(bytes);
         assertThat(MidiFiles.notes(read.song()).get(0).end()).isEqualTo(96);
         assertThat(read.notices()).extracting(notice -> notice.text()).containsExactly(
                 "track 1: 1 note never ends; it is closed at the track's end, the first being pitch 60 at tick 0");
@@ -56,7 +57,7 @@ class OddFilesTest {
     void writesAValidFileAsSoonAsSomethingInItChanges() {
         byte[] odd = MidiFiles.file(0, "00 F3 05 00 FF 90 01 41 00 FF 51 02 07 A1 00 FF 03 81 00 " + "41 ".repeat(128)
                 + "00 F0 03 01 90 F7 00 90 3C 40 10 F8 10 80 3C 00 00 FF 2F 00 11 22 33");
-        MidiImport read = MidiFiles.read(odd);
+        ReadSong read = MidiFiles.read(odd);
         assertThat(MidiExport.ofOriginals(read.song()).toBytes()).isEqualTo(odd);
         assertThat(MidiExport.ofOriginals(read.song()).repairs()).isEmpty();
         MidiExport edited = MidiFiles.edited(read.song());
@@ -65,7 +66,7 @@ class OddFilesTest {
                 "track 1: meta events of a wrong length left out: 1",
                 "track 1: system exclusive messages with impossible bytes left out: 1",
                 "track 1: bytes behind the end of the track left out: 3");
-        MidiImport again = MidiFiles.read(edited.toBytes());
+        ReadSong again = MidiFiles.read(edited.toBytes());
         assertThat(again.notices()).isEmpty();
         assertThat(new MidiExport(again.song(), edited.lines(), Optional.empty()).repairs()).isEmpty();
     }
@@ -73,11 +74,11 @@ class OddFilesTest {
     @Test
     void everyOddFileThatIsEditedBecomesAValidOne() {
         for (Map<String, String> row : ReferenceTable.rows("smf-cases.tsv")) {
-            MidiImport read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
+            ReadSong read = MidiFiles.read(MidiFiles.hex(row.get("bytes")));
             MidiExport plain = MidiExport.ofOriginals(read.song());
             assertThat(plain.toBytes()).as(row.get("case")).isEqualTo(MidiFiles.hex(row.get("bytes")));
             if (!MidiFiles.notes(read.song()).isEmpty()) {
-                MidiImport again = MidiFiles.read(MidiFiles.edited(read.song()).toBytes());
+                ReadSong again = MidiFiles.read(MidiFiles.edited(read.song()).toBytes());
                 assertThat(again.notices()).as(row.get("case")).filteredOn(notice -> !notice.text().matches(".*(type 2|foreign chunk).*")).isEmpty();
             }
         }
@@ -106,7 +107,7 @@ class OddFilesTest {
         byte[] good = ReferenceTable.bytes("spec-format1.mid");
         good[42] = 'X';
         good[46] = 0x7F;
-        MidiImport read = MidiFiles.read(good);
+        ReadSong read = MidiFiles.read(good);
         assertThat(MidiFiles.notes(read.song())).hasSize(3);
         assertThat(read.notices()).anyMatch(notice -> notice.message().contains("reading goes on at the next track"));
     }
@@ -128,7 +129,7 @@ class OddFilesTest {
 
     private static void readOrRefuse(byte[] bytes, String what) {
         try {
-            MidiImport read = MidiReader.read(bytes, "x.mid");
+            ReadSong read = MidiReader.read(bytes, "x.mid");
             byte[] written = MidiExport.ofOriginals(read.song()).toBytes();
             assertThat(MidiFiles.notes(MidiFiles.read(written).song())).as(what).hasSameSizeAs(
                     MidiFiles.notes(read.song()));

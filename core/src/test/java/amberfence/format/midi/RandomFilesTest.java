@@ -1,5 +1,6 @@
 package amberfence.format.midi;
 
+import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Line;
@@ -94,7 +95,7 @@ class RandomFilesTest {
     void comeBackByteForByte() {
         for (int round = 0; round < 200; round++) {
             byte[] file = file();
-            MidiImport read = MidiFiles.read(file);
+            ReadSong read = MidiFiles.read(file);
             assertThat(read.notices()).isEmpty();
             assertThat(MidiExport.ofOriginals(read.song()).toBytes()).isEqualTo(file);
         }

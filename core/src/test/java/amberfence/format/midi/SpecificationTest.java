@@ -1,5 +1,6 @@
 package amberfence.format.midi;
 
+import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
@@ -58,7 +59,7 @@ class SpecificationTest {
     void understandsKeySignaturesTemposAndMetres() {
         for (Map<String, String> row : ReferenceTable.rows("smf-meta.tsv")) {
             String event = "00" + row.get("bytes");
-            MidiImport read = MidiFiles.read(MidiFiles.file(1, event + "00FF2F00"));
+            ReadSong read = MidiFiles.read(MidiFiles.file(1, event + "00FF2F00"));
             switch (row.get("kind")) {
                 case "key" -> {
                     String name = row.get("mido").replaceAll(".*key='([^']*)'.*", "$1");

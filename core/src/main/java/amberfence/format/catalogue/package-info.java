@@ -1,0 +1,2 @@
+/** The list of all formats. */
+package amberfence.format.catalogue;
