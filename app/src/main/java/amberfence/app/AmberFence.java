@@ -6,6 +6,7 @@ import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.words.Words;
+import amberfence.app.work.Lane;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Song;
@@ -14,7 +15,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Future;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
@@ -26,13 +27,13 @@ public final class AmberFence extends Application {
     static final double HEIGHT = 800;
 
     /** The song to begin with, composed while the toolkit starts. */
-    private static CompletableFuture<Song> first = new CompletableFuture<>();
+    private static Future<Song> first;
 
     private Workspace workspace;
 
     /** Begins to compose the first song. */
     static void composeAhead(List<String> arguments) {
-        first = CompletableFuture.supplyAsync(() -> arguments.contains("demo") ? LanternFerry.song()
+        first = Lane.inOrder("first song").begin(() -> arguments.contains("demo") ? LanternFerry.song()
                 : Song.empty(Words.say("song.untitled")));
     }
 
@@ -47,7 +48,7 @@ public final class AmberFence extends Application {
             return;
         }
         Theme.loadFonts();
-        Session session = new Session(first.join());
+        Session session = new Session(Lane.await(first));
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments),
                 new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime));
         Theme theme = Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT));

@@ -57,6 +57,15 @@ class ArchitectureTest {
                 .because("forms, lists and words follow from the schema of a step").check(APP);
     }
 
+    /** What runs beside the interface thread is begun in one place, so that nothing is lost there and no error goes unheard. */
+    @Test
+    void threadsAreMadeInOnePlace() {
+        noClasses().that().resideOutsideOfPackage("amberfence.app.work..").should().dependOnClassesThat().haveNameMatching(
+                        "java\\.util\\.concurrent\\.(.*Executor.*|CompletableFuture|ForkJoin.*|ThreadFactory)|java\\.util\\.Timer")
+                .orShould().callConstructorWhere(target(owner(assignableTo(Thread.class))))
+                .because("work beside the interface thread has a Lane").check(APP);
+    }
+
     @Test
     void theWindowDrawsWithOneToolkit() {
         noClasses().that().doNotHaveSimpleName("Screenshots").should().dependOnClassesThat()

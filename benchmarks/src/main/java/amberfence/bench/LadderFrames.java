@@ -1,5 +1,6 @@
 package amberfence.bench;
 
+import amberfence.format.Format;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.ladder.LadderView;
@@ -94,7 +95,7 @@ public final class LadderFrames extends Application {
             }
 
             @Override
-            public Optional<Path> toSave(String suggestion, Kind kind) {
+            public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.empty();
             }
         }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")), new SoundDesk(session, SilentOutput::new, System::nanoTime));

@@ -1,7 +1,9 @@
 package amberfence.cli;
 
 import amberfence.edit.ProgressionEdits;
+import amberfence.format.catalogue.Formats;
 import amberfence.format.midi.MidiExport;
+import amberfence.format.project.ProjectFormat;
 import amberfence.format.ReadSong;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.ChordChart;
@@ -82,6 +84,11 @@ final class ApplyCommand implements Runnable {
     @Spec
     private CommandSpec spec;
 
+    /** Adds the options that stand for steps. */
+    void offerSteps(CommandSpec command) {
+        steps.offer(command);
+    }
+
     @Override
     public void run() {
         check();
@@ -128,15 +135,16 @@ final class ApplyCommand implements Runnable {
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (key == null && steps.isEmpty() && steps.fit().progression().isEmpty()) {
+        if (key == null && steps.isEmpty() && steps.progression().isEmpty()) {
             return song;
         }
-        Optional<Key> fence = named.or(() -> steps.needKey() ? found(song, out) : Optional.of(song.fence().keys().first()));
+        Optional<Key> fence = named.or(() -> steps.needKey() && !(Formats.of(file) instanceof ProjectFormat) ? found(song, out) : Optional.of(song.fence().keys().first()));
         if (fence.isEmpty()) {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        Song fenced = withChords(song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
+        boolean ownFence = key == null && Formats.of(file) instanceof ProjectFormat;
+        Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
         for (Part part : song.parts()) {
             if (wanted.contains(part.id())) {
                 fenced = withSteps(fenced, part);
@@ -146,21 +154,18 @@ final class ApplyCommand implements Runnable {
     }
 
     private Song withChords(Song song, Key key) {
-        FitOptions fit = steps.fit();
-        fit.from().ifPresent(index -> checkPart(song, index));
-        if (fit.progression().isBlank()) {
+        steps.from().ifPresent(index -> checkPart(song, index));
+        if (steps.progression().isBlank()) {
             return song;
         }
-        return PlannedSteps.read(() -> ProgressionEdits.put(song, ChordChart.read(fit.progression(), song.time(), 1, song::nextId,
+        return StepOptions.read(() -> ProgressionEdits.put(song, ChordChart.read(steps.progression(), song.time(), 1, song::nextId,
                 key)));
     }
 
     private Song withSteps(Song song, Part part) {
         Song planned = song;
-        for (PlannedSteps.Planned step : steps.planned()) {
-            Step made = step.text().map(text -> PlannedSteps.read(() -> text.step(texts(song))))
-                    .orElseGet(() -> steps.fit().sourced(step.step(), song, part));
-            planned = planned.plusStep(part.id(), made, step.pick());
+        for (PlannedStep step : steps.planned()) {
+            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song))), step.pick());
         }
         boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
         return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;
@@ -210,9 +215,9 @@ final class ApplyCommand implements Runnable {
             ids.add(song.parts().get(index).id());
         }
         if (chosen.isEmpty()) {
-            song.parts().stream().filter(part -> steps.fit().means(part)).map(Part::id).forEach(ids::add);
+            song.parts().stream().filter(part -> steps.means(part)).map(Part::id).forEach(ids::add);
             if (ids.isEmpty() && !song.parts().isEmpty()) {
-                throw wrong("no part has the role of " + steps.fit().roles() + "; say with --part which to take");
+                throw wrong("no part has the role of " + steps.roles() + "; say with --part which to take");
             }
         }
         return ids;

@@ -38,6 +38,8 @@ public final class Main implements Runnable {
                 .setExecutionExceptionHandler((e, command, parsed) -> e instanceof CommandFailure failure
                         ? complain(err, failure.exitCode(), failure.getMessage())
                         : complain(err, CommandFailure.NOT_WRITTEN, "unexpected trouble: " + e));
+        CommandLine apply = line.getSubcommands().get("apply");
+        ((ApplyCommand) apply.getCommand()).offerSteps(apply.getCommandSpec());
         int code = line.execute(withRepeatedParts(arguments));
         out.flush();
         return code;

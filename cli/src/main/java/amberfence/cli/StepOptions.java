@@ -1,175 +1,101 @@
 package amberfence.cli;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
+import amberfence.song.Limit;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.fence.BringInside;
-import amberfence.step.fence.LetPass;
-import amberfence.step.fence.MoveTo;
-import amberfence.step.fence.TieBreak;
-import amberfence.step.move.Fold;
-import amberfence.step.move.Mirror;
-import amberfence.step.move.Move;
-import amberfence.step.move.MoveToKey;
-import amberfence.step.move.Reverse;
 import amberfence.step.pick.Pick;
-import amberfence.step.shape.LengthWay;
-import amberfence.step.shape.Lengths;
-import amberfence.step.shape.TidyTiming;
-import amberfence.theory.Key;
-import amberfence.step.PitchRange;
-import amberfence.theory.SpelledPitch;
+import amberfence.theory.MusicTextException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
-import picocli.CommandLine.Mixin;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Model.ISetter;
+import picocli.CommandLine.Model.OptionSpec;
 import picocli.CommandLine.Option;
 
 /** The steps of a command line, kept in the order in which they are given. */
 final class StepOptions {
-    /** Where outside notes go, as the command line says it. */
-    enum Snap {
-        NEAREST(MoveTo.NEAREST), UP(MoveTo.UP), DOWN(MoveTo.DOWN), REMOVE(MoveTo.LEAVE_OUT);
-
-        private final MoveTo moveTo;
-
-        Snap(MoveTo moveTo) {
-            this.moveTo = moveTo;
-        }
-    }
-
-    /** What may be let pass. */
-    enum Passing {
-        PASSING, NEIGHBOUR, APPROACH
-    }
-
-    private final PlannedSteps planned = new PlannedSteps();
-
-    @Mixin
-    private final FitOptions fit = new FitOptions(planned);
+    private static final String FENCE = "bring-inside";
+    private final List<PlannedStep> planned = new ArrayList<>();
+    private Optional<Limit> limit = Optional.empty();
 
     @Option(names = {"--tie-break", "--ties"}, description = "what decides between two equally near: shape (the usual), down, up, chord")
-    private TieBreak tieBreak;
+    private String tieBreak;
 
     @Option(names = "--let-pass", split = ",", description = "short outside notes off the beat that stay: passing, neighbour, "
             + "approach")
-    private List<Passing> letPass = new ArrayList<>();
+    private List<String> letPass = new ArrayList<>();
 
     @Option(names = "--strong-chords", description = "on strong beats only notes of the chord that sounds are inside")
     private boolean strongChords;
 
+    @Option(names = "--progression", paramLabel = "CHART", description = "chords from bar 1 on, as in \"| Dm7 | G7 | Cmaj7 |\"; "
+            + "symbols or Roman numerals")
+    private String progression = "";
+
+    @Option(names = "--progression-from", paramLabel = "N", description = "takes the chords from what a part plays")
+    private Integer from;
+
+    @Option(names = "--gaps", paramLabel = "WHAT", description = "where there is no chord: hold (the last one, the usual), scale, "
+            + "leave")
+    private String gaps;
+
     @Option(names = "--step", paramLabel = "\"NAME key=value …\"", description = "any step with its settings, as steps lists them")
     private void step(String text) {
-        planned.add(PlannedSteps.read(() -> StepText.parse(text)));
-    }
-
-    @Option(names = "--snap", description = "brings inside; where outside notes go: nearest, up, down, remove")
-    private void snap(Snap snap) {
-        planned.add(BringInside.USUAL.withMoveTo(snap.moveTo));
-    }
-
-    @Option(names = "--transpose", paramLabel = "N", description = "moves by semitones, down when negative")
-    private void transpose(int semitones) {
-        planned.add(() -> new Move(Move.Unit.SEMITONES, semitones));
-    }
-
-    @Option(names = "--octaves", paramLabel = "N", description = "moves by octaves")
-    private void octaves(int octaves) {
-        planned.add(() -> new Move(Move.Unit.OCTAVES, octaves));
-    }
-
-    @Option(names = "--degrees", paramLabel = "N", description = "moves along the scale; 2 is a third up")
-    private void degrees(int degrees) {
-        planned.add(() -> new Move(Move.Unit.DEGREES, degrees));
-    }
-
-    @Option(names = "--to-key", paramLabel = "KEY", description = "moves to another key, as in \"F major\"; steps behind it work "
-            + "in that key")
-    private void toKey(String key) {
-        planned.add(() -> new MoveToKey(Optional.empty(), Key.parse(key), MoveToKey.Way.NEAREST));
-    }
-
-    @Option(names = "--mirror", paramLabel = "PITCH", description = "mirrors about a pitch, exactly, as in C4")
-    private void mirror(String pitch) {
-        planned.add(() -> new Mirror(midi(pitch), false));
-    }
-
-    @Option(names = "--mirror-degrees", paramLabel = "PITCH", description = "mirrors about a pitch along the scale")
-    private void mirrorByDegrees(String pitch) {
-        planned.add(() -> new Mirror(midi(pitch), true));
-    }
-
-    @Option(names = "--reverse", paramLabel = "WHAT", description = "turns round: pitches (over the same rhythm) or time")
-    private void reverse(Reverse.What what) {
-        planned.add(new Reverse(what));
-    }
-
-    @Option(names = "--fold", paramLabel = "RANGE", description = "brings into the octave around a note, as in C4, or into a "
-            + "range, as in C3..C5")
-    private void fold(String range) {
-        planned.add(() -> {
-            if (!range.contains("..")) {
-                return Fold.around(midi(range));
-            }
-            PitchRange ends = PitchRange.parse(range);
-            return new Fold(ends.lowest(), ends.highest());
-        });
-    }
-
-    @Option(names = "--quantize", paramLabel = "GRID", description = "draws starts to a grid, as in 1/16, 1/8. or 1/8t")
-    private void quantize(String grid) {
-        planned.add(() -> new TidyTiming(Grid.parse(grid), TidyTiming.Ends.STARTS, 100, GridLines.STRAIGHT));
-    }
-
-    @Option(names = "--ends", description = "behind --quantize: which ends of the notes: starts, ends, both")
-    private void ends(TidyTiming.Ends ends) {
-        changeTiming("--ends", step -> new TidyTiming(step.grid(), ends, step.strength(), step.swing()));
-    }
-
-    @Option(names = "--strength", paramLabel = "PERCENT", description = "behind --quantize: how far")
-    private void strength(int percent) {
-        changeTiming("--strength", step -> new TidyTiming(step.grid(), step.ends(), percent, step.swing()));
-    }
-
-    @Option(names = "--swing", paramLabel = "PERCENT", description = "behind --quantize: where every second line stands, 50 to 80")
-    private void swing(int percent) {
-        changeTiming("--swing", step -> new TidyTiming(step.grid(), step.ends(), step.strength(), percent));
-    }
-
-    @Option(names = "--legato", description = "makes each note last until the next", paramLabel = "")
-    private void legato(boolean on) {
-        planned.add(new Lengths(new LengthWay.Legato()));
-    }
-
-    @Option(names = "--trim-overlaps", description = "cuts notes that reach a little into the next")
-    private void trimOverlaps(boolean on) {
-        planned.add(new Lengths(new LengthWay.TrimOverlaps()));
-    }
-
-    @Option(names = "--staccato", paramLabel = "PERCENT", description = "cuts notes to a share of the way to the next")
-    private void staccato(int percent) {
-        planned.add(() -> new Lengths(new LengthWay.Staccato(percent)));
-    }
-
-    @Option(names = "--lengths", paramLabel = "PERCENT", description = "makes notes a share of their length")
-    private void lengths(int percent) {
-        planned.add(() -> new Lengths(new LengthWay.Share(percent)));
+        planned.add(new PlannedStep(read(() -> StepText.parse(text)), limit, false));
     }
 
     @Option(names = "--pick", paramLabel = "RULE", description = "limits the steps behind it to notes, as in \"lowest\", \"outside "
             + "and off beat\", \"not degree b3\"; \"all\" ends the limit")
     private void pick(String rule) {
-        planned.limit(rule.strip().equalsIgnoreCase("all") ? Optional.empty()
-                : Optional.of(PlannedSteps.read(() -> Pick.parse(rule))));
+        limit = rule.strip().equalsIgnoreCase("all") ? Optional.empty() : Optional.of(read(() -> Pick.parse(rule)));
     }
 
-    private void changeTiming(String option, UnaryOperator<TidyTiming> change) {
-        planned.changeLast(option, "--quantize", TidyTiming.class, change);
+    /** Adds the options that stand for steps. */
+    void offer(CommandSpec command) {
+        for (StepAlias alias : StepAlias.ALL) {
+            OptionSpec.Builder option = OptionSpec.builder(alias.option()).description(alias.help()).setter(new ISetter() {
+                @Override
+                @SuppressWarnings("unchecked")
+                public <T> T set(T value) {
+                    if (value != null && !value.equals(false)) {
+                        given(alias, value instanceof String text ? StepAlias.plain(text) : "");
+                    }
+                    return null;
+                }
+            });
+            command.addOption(alias.value().isEmpty() ? option.arity("0").type(boolean.class).build()
+                    : option.arity("1").paramLabel(alias.value()).type(String.class).build());
+        }
     }
 
-    private static int midi(String pitch) {
-        return SpelledPitch.parse(pitch).number();
+    private void given(StepAlias alias, String value) {
+        String name = alias.step().apply(value);
+        int last = planned.size() - 1;
+        if (alias.behind().isEmpty()) {
+            StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new CommandFailure(CommandFailure.WRONG_COMMAND,
+                    alias.option() + " knows no “" + value + "”: " + alias.help()));
+            planned.add(new PlannedStep(new StepText(schema, alias.settings().apply(value)), limit, true));
+        } else if (last < 0 || !planned.get(last).alias() || !planned.get(last).text().schema().name().equals(name)) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, alias.option() + " belongs right behind " + alias.behind().get());
+        } else {
+            planned.set(last, planned.get(last).with(alias.settings().apply(value)));
+        }
+        // What cannot be read is told at once, with the option.
+        read(() -> {
+            try {
+                return planned.get(planned.size() - 1).text().anywhere();
+            } catch (MusicTextException e) {
+                throw new MusicTextException(alias.option() + ": " + e.getMessage());
+            }
+        });
     }
 
     boolean isEmpty() {
@@ -178,40 +104,75 @@ final class StepOptions {
 
     /** Whether a step or a pick asks for the key. */
     boolean needKey() {
-        return planned().stream().anyMatch(step -> step.pick().isPresent() || StepCatalogue.of(step.step()).needsKey(step.step()));
+        return planned().stream().anyMatch(PlannedStep::needsKey);
     }
 
-    /** The steps in order; bringing inside to the nearest when none is given. */
-    List<PlannedSteps.Planned> planned() {
-        LetPass passing = new LetPass(letPass.contains(Passing.PASSING), letPass.contains(Passing.NEIGHBOUR),
-                letPass.contains(Passing.APPROACH), LetPass.NOTHING.longest());
-        List<PlannedSteps.Planned> all = planned.isEmpty() ? List.of(new PlannedSteps.Planned(BringInside.USUAL, planned.limit()))
-                : planned.all();
+    /** The steps in order; bringing inside to the nearest when none is given. Settings that would be ignored are refused. */
+    List<PlannedStep> planned() {
+        List<PlannedStep> all = planned.isEmpty() ? List.of(new PlannedStep(new StepText(StepCatalogue.find(FENCE).orElseThrow(), Map.of()),
+                limit, true)) : planned;
+        Map<String, String> inside = new LinkedHashMap<>();
         List<String> given = new ArrayList<>();
         if (tieBreak != null) {
+            inside.put("tie-break", tieBreak.toLowerCase(Locale.ROOT));
             given.add("--tie-break");
         }
         if (strongChords) {
+            inside.put("strong", "chord");
             given.add("--strong-chords");
         }
         if (!letPass.isEmpty()) {
+            inside.put("let-pass", String.join(",", letPass).toLowerCase(Locale.ROOT));
             given.add("--let-pass");
         }
         if (!given.isEmpty() && all.stream().noneMatch(StepOptions::takesOptions)) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, String.join(" and ", given) + " would be ignored: "
                     + "it belongs to bringing inside, as in --snap nearest");
         }
-        TieBreak chosen = tieBreak == null ? TieBreak.SHAPE : tieBreak;
-        return all.stream().map(step -> takesOptions(step) ? step.withStep(((BringInside) step.step()).withTieBreak(chosen)
-                .withLetPass(passing).withStrongChords(strongChords)) : step).toList();
+        return all.stream().map(step -> takesOptions(step) ? step.with(inside) : step)
+                .map(step -> from == null ? step : step.withUsual("chords", from.toString()))
+                .map(step -> gaps == null ? step : step.withUsual("no-chord", gaps.toLowerCase(Locale.ROOT)))
+                .map(step -> read(() -> {
+                    step.text().check();
+                    return step;
+                })).toList();
     }
 
-    private static boolean takesOptions(PlannedSteps.Planned step) {
-        return step.text().isEmpty() && step.step() instanceof BringInside;
+    private static boolean takesOptions(PlannedStep step) {
+        return step.alias() && step.text().schema().name().equals(FENCE);
     }
 
-    /** What says which parts are meant when none is named, and gives the chords to the steps. */
-    FitOptions fit() {
-        return fit;
+    /** The chart of the song's chords; empty when none is given. */
+    String progression() {
+        return progression;
+    }
+
+    /** The index of the part that the chords come from, if they come from one. */
+    Optional<Integer> from() {
+        return Optional.ofNullable(from);
+    }
+
+    /** Whether a part is meant when none is named: all are, unless every step fits parts of a role. */
+    boolean means(Part part) {
+        List<Role> meant = meant();
+        return meant.isEmpty() || meant.size() < planned.size() || meant.contains(part.role());
+    }
+
+    private List<Role> meant() {
+        return planned.stream().filter(PlannedStep::alias).flatMap(step -> StepAlias.meant(step.text().schema().name()).stream()).toList();
+    }
+
+    /** The roles that the steps fit, in words. */
+    String roles() {
+        return meant().stream().map(role -> role.name().toLowerCase(Locale.ROOT)).distinct().collect(Collectors.joining(" or "));
+    }
+
+    /** What cannot be read in an option's value is a wrong command, told in the words of what could not read it. */
+    static <T> T read(Supplier<T> reading) {
+        try {
+            return reading.get();
+        } catch (IllegalArgumentException e) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, e.getMessage());
+        }
     }
 }

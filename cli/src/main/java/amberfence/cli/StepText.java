@@ -55,11 +55,8 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
                 throw new MusicTextException(name + " needs " + setting.meaning() + ", as in " + setting.key() + "=" + setting.example().get());
             }
         }
-        // What needs no song is checked at once.
         StepText read = new StepText(schema, values);
-        schema.unused(read.anywhere(), values.keySet()).ifPresent(setting -> {
-            throw new MusicTextException(setting.key() + "=" + values.get(setting.key()) + " would be ignored: it counts only " + setting.use().words());
-        });
+        read.check();
         return read;
     }
 
@@ -68,6 +65,14 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
                 .thenComparing(Comparator.naturalOrder()));
         return nearest.filter(some -> Scales.editDistance(wrong, some) <= Math.max(2, wrong.length() / 2))
                 .map(some -> "; did you mean “" + some + "”?").orElse("");
+    }
+
+    /** Checks at once what needs no song: values that cannot be, and those that would be ignored. */
+    void check() {
+        schema.unused(anywhere(), values.keySet()).ifPresent(setting -> {
+            throw new MusicTextException(setting.key() + "=" + values.get(setting.key()) + " would be ignored: it counts only "
+                    + setting.use().words());
+        });
     }
 
     /** The step with whatever parts it speaks of taken to be there. */

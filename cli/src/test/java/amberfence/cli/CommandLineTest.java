@@ -4,60 +4,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.format.midi.MidiExport;
-import amberfence.format.midi.MidiReader;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectWriter;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The commands as a person types them. */
-class CommandLineTest {
-    @TempDir
-    Path folder;
-    private Path ferry;
-    private Path out;
-    private String printed;
-    private String complaint;
-
-    @BeforeEach
-    void putASongInTheFolder() throws Exception {
-        ferry = folder.resolve("ferry.mid");
-        out = folder.resolve("out.mid");
-        Files.write(ferry, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
-    }
-
-    private int run(Object... words) {
-        StringWriter output = new StringWriter();
-        StringWriter errors = new StringWriter();
-        String[] arguments = Arrays.stream(words).map(Object::toString).toArray(String[]::new);
-        int code = Main.run(new PrintWriter(output), new PrintWriter(errors), arguments);
-        printed = output.toString();
-        complaint = errors.toString();
-        return code;
-    }
-
-    private List<Note> notes(Path file, int part) throws Exception {
-        Song song = MidiReader.read(Files.readAllBytes(file), "x").song();
-        return song.parts().get(part).line().notes();
-    }
-
+class CommandLineTest extends Commands {
     @Test
     void analyzesAsJson() throws Exception {
         assertThat(run("analyze", ferry, "--json")).isZero();
@@ -164,15 +130,9 @@ class CommandLineTest {
         assertWrong("Unknown option: '--loud'", "analyze", ferry, "--loud");
         assertWrong("give either a MIDI file or --project", "apply", "--out", out);
         assertWrong("--type is 0 or 1, not 2", "apply", ferry, "--out", out, "--type", "2");
-        assertWrong("Invalid value for option '--snap'", "apply", ferry, "--out", out, "--snap", "sideways");
+        assertWrong("--snap: to=sideways cannot be: it is one of nearest, up, down, out", "apply", ferry, "--out", out, "--snap", "sideways");
         assertWrong("“Q” is no note name", "apply", ferry, "--out", out, "--key", "C", "--allow", "Q");
         assertThat(out).doesNotExist();
-    }
-
-    private void assertWrong(String message, Object... words) {
-        assertThat(run(words)).as(String.join(" ", Arrays.stream(words).map(Object::toString).toList())).isEqualTo(2);
-        assertThat(complaint).startsWith("amber-fence: ").contains(message);
-        assertThat(complaint.lines().count()).isEqualTo(1);
     }
 
     @Test
@@ -186,10 +146,6 @@ class CommandLineTest {
         }
         assertThat(run("apply", "--project", text, "--out", out)).isEqualTo(3);
         assertThat(out).doesNotExist();
-    }
-
-    private List<Integer> pitches(Path file, int part) throws Exception {
-        return notes(file, part).stream().map(Note::pitch).toList();
     }
 
     @Test
@@ -427,62 +383,5 @@ class CommandLineTest {
         assertThat(run("sound", ferry, "--out", wav, "--sounds", sounds)).isEqualTo(3);
         assertThat(complaint).startsWith("amber-fence: " + sounds).hasLineCount(1).doesNotContain("Exception", "java.");
         assertThat(wav).hasContent("precious");
-    }
-
-    @Test
-    void anyStepIsTypedWithItsSettings() throws Exception {
-        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--part", "1", "--step", "move by=octaves amount=-1", "--step",
-                "lengths how=staccato amount=60%")).isZero();
-        List<Note> typed = notes(out, 1);
-        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--part", "1", "--octaves", "-1", "--staccato", "60")).isZero();
-        assertThat(typed).isEqualTo(notes(out, 1));
-        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--step", "to-key to=\"Bb minor\" way=down")).isZero();
-        assertThat(run("apply", ferry, "--out", out, "--part", "1", "--step", "fit-bass chords=Harmonium between=scale,semitone range=E1..C4"))
-                .isZero();
-        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--pick", "lowest", "--step", "harmony lines='third above, sixth below'"))
-                .isZero();
-        assertThat(notes(out, 0)).hasSizeGreaterThan(notes(ferry, 0).size());
-    }
-
-    @Test
-    void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
-        assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",
-                "bring-insid");
-        assertWrong("move has no setting “amuont”; did you mean “amount”?; it has by, amount", "apply", ferry, "--out", out, "--step",
-                "move amuont=2");
-        assertWrong("by=miles cannot be: it is one of semitones, octaves, degrees", "apply", ferry, "--out", out, "--step", "move by=miles");
-        assertWrong("amount=200 cannot be: amount must be -127 to 127, not 200", "apply", ferry, "--out", out, "--step", "move amount=200");
-        assertWrong("the setting “by” is given twice", "apply", ferry, "--out", out, "--step", "move by=octaves by=degrees");
-        assertWrong("to-key needs the key to go to, as in to=\"F major\"", "apply", ferry, "--out", out, "--step", "to-key way=up");
-        assertWrong("tie-break=down would be ignored: it counts only with to=nearest", "apply", ferry, "--out", out, "--step",
-                "bring-inside to=up tie-break=down");
-        assertWrong("hold=on would be ignored: it counts only with way=chord", "apply", ferry, "--out", out, "--step", "harmony hold=on");
-        assertWrong("there is no part “Tuba”; parts are ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");
-        assertWrong("--tie-break and --strong-chords would be ignored", "apply", ferry, "--out", out, "--octaves", "1", "--strong-chords",
-                "--ties", "up");
-        assertThat(out).doesNotExist();
-    }
-
-    @Test
-    void stepsAreListedForPrograms() throws Exception {
-        assertThat(run("steps", "--json")).isZero();
-        JsonNode steps = new ObjectMapper().readTree(printed);
-        assertThat(steps).hasSize(StepCatalogue.all().size());
-        JsonNode move = steps.get(1);
-        assertThat(move.get("name").asText()).isEqualTo("move");
-        assertThat(move.get("group").asText()).isEqualTo("Pitch");
-        assertThat(move.get("touches").get(0).asText()).isEqualTo("pitch");
-        assertThat(move.get("settings").get(0).get("values")).extracting(JsonNode::asText).containsExactly("semitones", "octaves", "degrees");
-        assertThat(move.get("settings").get(1).get("least").asInt()).isEqualTo(-127);
-        assertThat(move.get("settings").get(1).get("usual").asText()).isEqualTo("1");
-        // Every usual value is one that can be typed.
-        for (JsonNode step : steps) {
-            StringBuilder typed = new StringBuilder(step.get("name").asText());
-            for (JsonNode setting : step.get("settings")) {
-                String usual = setting.get("usual").asText();
-                typed.append(usual.isEmpty() ? "" : " " + setting.get("key").asText() + "=\"" + usual + "\"");
-            }
-            assertThat(run("apply", ferry, "--out", out, "--part", "1", "--step", typed)).as(typed + " " + complaint).isZero();
-        }
     }
 }

@@ -1,6 +1,6 @@
 package amberfence.app.files;
 
-import amberfence.app.session.Computations;
+import amberfence.app.work.Lane;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.format.FileTrouble;
@@ -11,10 +11,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.Set;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -23,11 +19,12 @@ import javafx.application.Platform;
  * takes to write it, however fast somebody edits, and on a thread of its own, which nothing else can hold up.
  */
 final class Autosave {
+    private static final long A_MINUTE = 60;
     private final Session session;
     private final UnsavedStore store;
     private final long delayMillis;
     private final Consumer<String> trouble;
-    private final ScheduledExecutorService thread = Executors.newSingleThreadScheduledExecutor(Computations.threads("unsaved work"));
+    private final Lane thread = Lane.inOrder("unsaved work");
     /** What is to be written next; all below is guarded by this object. */
     private WorkState waiting;
     private boolean scheduled;
@@ -54,9 +51,9 @@ final class Autosave {
         }
         synchronized (this) {
             waiting = state;
-            if (!scheduled && !thread.isShutdown()) {
+            if (!scheduled && !thread.hasEnded()) {
                 scheduled = true;
-                thread.schedule(this::write, delayMillis, TimeUnit.MILLISECONDS);
+                thread.later(this::write, delayMillis);
             }
         }
     }
@@ -102,8 +99,8 @@ final class Autosave {
 
     /** Nobody may edit any more for a while; it is tried again all the same. */
     private synchronized void tryAgain() {
-        if (!thread.isShutdown()) {
-            thread.schedule(() -> Platform.runLater(this::edited), 2 * delayMillis, TimeUnit.MILLISECONDS);
+        if (!thread.hasEnded()) {
+            thread.later(() -> Platform.runLater(this::edited), 2 * delayMillis);
         }
     }
 
@@ -114,13 +111,10 @@ final class Autosave {
             synchronized (this) {
                 waiting = state;
             }
-            try {
-                thread.submit(this::write).get();
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            } catch (ExecutionException e) {
-                System.getLogger("amberfence").log(System.Logger.Level.ERROR, "unsaved work could not be kept", e);
-            }
+            Lane.await(thread.begin(() -> {
+                write();
+                return true;
+            }));
         }
     }
 
@@ -128,7 +122,7 @@ final class Autosave {
     void writeSoon() {
         WorkState state = session.state();
         synchronized (this) {
-            if (state.changed() && !thread.isShutdown()) {
+            if (state.changed() && !thread.hasEnded()) {
                 waiting = state;
                 thread.execute(this::write);
             }
@@ -173,7 +167,8 @@ final class Autosave {
             }
         };
         // A save may end only after this has: nothing is written any more then that the removal could come before.
-        if (thread.isTerminated()) {
+        if (thread.hasEnded()) {
+            thread.isDoneWithin(A_MINUTE);
             removing.run();
         } else {
             thread.execute(removing);
@@ -182,12 +177,8 @@ final class Autosave {
 
     /** Ends, once all that was asked for is done. */
     void close() {
-        thread.shutdown();
-        try {
-            thread.awaitTermination(1, TimeUnit.MINUTES);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        thread.end();
+        thread.isDoneWithin(A_MINUTE);
         store.close();
     }
 }

@@ -1,14 +1,10 @@
 package amberfence.app.files;
 
-import amberfence.app.session.Computations;
+import amberfence.app.work.Lane;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 
@@ -17,13 +13,15 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
  * that is read, nor for one that is rendered. Outcomes arrive on the interface thread.
  */
 final class FileWork {
+    private static final long A_MINUTE = 60;
+
     /** What is done to a file. */
     interface Task<T> {
         T run() throws Exception;
     }
 
-    private final ExecutorService saving = Executors.newSingleThreadExecutor(Computations.threads("saving"));
-    private final ExecutorService others = Executors.newCachedThreadPool(Computations.threads("files"));
+    private final Lane saving = Lane.inOrder("saving");
+    private final Lane others = Lane.sideBySide("files");
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
     private final List<Path> writing = new ArrayList<>();
     private final List<Runnable> whenWritten = new ArrayList<>();
@@ -46,7 +44,7 @@ final class FileWork {
         write(others, file, task, done, failed);
     }
 
-    private <T> void write(ExecutorService lane, Path file, Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
+    private <T> void write(Lane lane, Path file, Task<T> task, Consumer<T> done, Consumer<Throwable> failed) {
         begin();
         writing.add(file);
         run(lane, task, done, failed, () -> {
@@ -64,27 +62,18 @@ final class FileWork {
         busy.set(true);
     }
 
-    private <T> void run(ExecutorService lane, Task<T> task, Consumer<T> done, Consumer<Throwable> failed, Runnable afterwards) {
-        lane.execute(() -> {
-            Runnable outcome;
-            try {
-                T result = task.run();
-                outcome = () -> done.accept(result);
-            } catch (Throwable e) {
-                // Also what is no exception: a file that is too large must not leave the window busy for ever.
-                outcome = () -> failed.accept(e);
-            }
-            Runnable told = outcome;
-            Platform.runLater(() -> {
-                running--;
-                busy.set(running > 0);
-                try {
-                    told.run();
-                } finally {
-                    afterwards.run();
-                }
-            });
-        });
+    private <T> void run(Lane lane, Task<T> task, Consumer<T> done, Consumer<Throwable> failed, Runnable afterwards) {
+        lane.run(task::run, result -> arrived(() -> done.accept(result), afterwards), cause -> arrived(() -> failed.accept(cause), afterwards));
+    }
+
+    private void arrived(Runnable outcome, Runnable afterwards) {
+        running--;
+        busy.set(running > 0);
+        try {
+            outcome.run();
+        } finally {
+            afterwards.run();
+        }
     }
 
     /** True while a file is being read or written. */
@@ -117,15 +106,11 @@ final class FileWork {
 
     /** Waits until all that is to be saved is saved. */
     void close() {
-        saving.shutdown();
-        others.shutdown();
-        try {
-            while (!saving.awaitTermination(1, TimeUnit.MINUTES)) {
-                System.getLogger("amberfence").log(System.Logger.Level.INFO, "still saving");
-            }
-            others.awaitTermination(2, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+        saving.end();
+        others.end();
+        while (!saving.isDoneWithin(A_MINUTE) && !Thread.currentThread().isInterrupted()) {
+            System.getLogger("amberfence").log(System.Logger.Level.INFO, "still saving");
         }
+        others.isDoneWithin(2);
     }
 }

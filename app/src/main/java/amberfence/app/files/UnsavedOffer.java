@@ -1,6 +1,6 @@
 package amberfence.app.files;
 
-import amberfence.app.session.Computations;
+import amberfence.app.work.Lane;
 import amberfence.app.words.Words;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.project.ProjectDocument;
@@ -21,7 +21,7 @@ import java.util.function.Consumer;
 /** Work that windows left which are gone: it can be looked at, taken, or thrown away; until then it stays. */
 public final class UnsavedOffer {
     /** A song whose steps are not worked out by then is opened without them. */
-    private static final long PATIENCE_MILLIS = 8_000;
+    private static final long PATIENCE = 8;
     private final SongFiles files;
     private final FileWork work;
     private final Autosave autosave;
@@ -105,8 +105,9 @@ public final class UnsavedOffer {
     }
 
     private static boolean isWorkedOutSoon(Song song) throws InterruptedException {
+        Lane trial = Lane.inOrder("trying unsaved work");
         AtomicBoolean done = new AtomicBoolean();
-        Thread trial = Computations.threads("trying unsaved work").newThread(() -> {
+        trial.execute(() -> {
             try {
                 SongResults.of(song).all();
                 done.set(true);
@@ -114,9 +115,9 @@ public final class UnsavedOffer {
                 // It would not have gone well in the window either.
             }
         });
-        trial.start();
-        trial.join(PATIENCE_MILLIS);
-        trial.interrupt();
+        trial.end();
+        trial.isDoneWithin(PATIENCE);
+        trial.stop();
         return done.get();
     }
 

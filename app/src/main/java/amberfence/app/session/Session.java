@@ -1,6 +1,8 @@
 package amberfence.app.session;
 
 import amberfence.app.words.Words;
+import amberfence.app.work.Computations;
+import amberfence.app.work.Frames;
 import amberfence.format.FileState;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.Fence;

@@ -2,14 +2,16 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.app.work.Lane;
 import amberfence.sound.SilentOutput;
 import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
 import amberfence.sound.SynthesizerOutput;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /**
@@ -21,7 +23,10 @@ final class Outlet {
     private final Sounding sounding;
     private final Runnable begin;
     private OutputOpener usual;
-    private CompletableFuture<Void> opened;
+    private final Lane lane = Lane.inOrder("sound output");
+    /** What waits for the first output. */
+    private final List<Runnable> waiting = new ArrayList<>();
+    private boolean isOpen;
     private volatile Optional<Path> sounds = Optional.empty();
 
     /**
@@ -50,21 +55,34 @@ final class Outlet {
 
     /** Runs something when the output is open; it is opened with the first that asks. */
     void whenOpen(Runnable action) {
-        if (opened == null) {
-            begin.run();
-            opened = CompletableFuture.runAsync(() -> {
-                try {
-                    sounding.replace(usual.open());
-                } catch (IOException e) {
-                    tell(Words.say("sound.none", e.getMessage()));
-                }
-            });
-        }
-        if (opened.isDone()) {
+        if (isOpen) {
             action.run();
-        } else {
-            opened.thenRun(() -> Platform.runLater(action));
+            return;
         }
+        waiting.add(action);
+        if (waiting.size() == 1) {
+            begin.run();
+            open(usual, trouble -> tell(Words.say("sound.none", trouble)), this::opened);
+        }
+    }
+
+    private void opened() {
+        isOpen = true;
+        List<Runnable> actions = List.copyOf(waiting);
+        waiting.clear();
+        actions.forEach(Runnable::run);
+    }
+
+    private void open(OutputOpener opener, Consumer<String> cannot, Runnable then) {
+        lane.run(() -> {
+            sounding.replace(opener.open());
+            return true;
+        }, done -> then.run(), cause -> {
+            cannot.accept(String.valueOf(cause.getMessage()));
+            if (!isOpen) {
+                then.run();
+            }
+        });
     }
 
     /**
@@ -74,18 +92,11 @@ final class Outlet {
      */
     void choose(OutputOpener opener, Runnable then) {
         usual = opener;
-        if (opened == null) {
+        if (isOpen) {
+            open(opener, this::tell, then);
+        } else {
             whenOpen(then);
-            return;
         }
-        CompletableFuture.runAsync(() -> {
-            try {
-                sounding.replace(opener.open());
-                Platform.runLater(then);
-            } catch (IOException e) {
-                tell(e.getMessage());
-            }
-        });
     }
 
     /** Goes on with the built-in synthesizer, with the sounds of a file or its own. */

@@ -2,6 +2,7 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
+import amberfence.app.work.Lane;
 import amberfence.app.words.Words;
 import amberfence.song.ChordSpan;
 import amberfence.song.Note;
@@ -51,7 +52,8 @@ public final class SoundDesk {
             follow();
         }
     };
-    private final Thread strummer = new Thread(this::strum, "strummer");
+    private final Lane strumming = Lane.inOrder("strummer");
+    private volatile Thread strummer;
     private Supplier<HeardSong.Taken> program = () -> () -> Score.EMPTY;
     private LongSupplier until = () -> 0;
     private long newest;
@@ -78,7 +80,6 @@ public final class SoundDesk {
         session.playhead().addListener((property, old, now) -> moved(now.longValue()));
         session.loop().addListener((property, old, now) -> setLoop());
         session.selectedPart().addListener((property, old, now) -> surround());
-        strummer.setDaemon(true);
         keys.setWake(() -> LockSupport.unpark(strummer));
         surround();
     }
@@ -86,11 +87,12 @@ public final class SoundDesk {
     private void begin() {
         player.start();
         preview.start();
-        strummer.start();
+        strumming.execute(this::strum);
     }
 
     /** Lets the notes of strummed chords begin when they are due; in between it sleeps until it is woken. */
     private void strum() {
+        strummer = Thread.currentThread();
         while (!Thread.currentThread().isInterrupted()) {
             long wait = keys.strum() - nanos.getAsLong();
             LockSupport.parkNanos(Math.max(100_000, Math.min(SLEEP, wait)));
@@ -310,7 +312,7 @@ public final class SoundDesk {
         clock.stop();
         player.end();
         preview.end();
-        strummer.interrupt();
+        strumming.stop();
         sounding.close();
     }
 }

@@ -1,4 +1,4 @@
-package amberfence.app.session;
+package amberfence.app.work;
 
 import java.util.Iterator;
 import java.util.LinkedHashSet;

@@ -1,17 +1,13 @@
-package amberfence.app.session;
+package amberfence.app.work;
 
 import amberfence.app.words.Words;
 import amberfence.step.StoppedException;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.concurrent.ThreadFactory;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 
 /**
  * Works things out off the interface thread. What is asked for has a key: the newest request for a key wins, and whoever
@@ -24,26 +20,19 @@ public final class Computations {
     private record Request(long number, Future<?> work) {
     }
 
-    private final ExecutorService threads = Executors.newCachedThreadPool(threads("working out"));
+    private final Lane lane = Lane.sideBySide("working out");
     private final Map<Object, Request> newest = new HashMap<>();
     private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
             .log(System.Logger.Level.ERROR, sentence, cause);
     private long count;
 
-    /** Makes threads of a name that do not keep the application from ending. */
-    public static ThreadFactory threads(String name) {
-        return task -> {
-            Thread thread = new Thread(task, name);
-            thread.setDaemon(true);
-            return thread;
-        };
-    }
-
-    void setTrouble(BiConsumer<String, Throwable> told) {
+    /** Where it is told that something could not be computed: a sentence, and what was thrown. */
+    public void setTrouble(BiConsumer<String, Throwable> told) {
         trouble = told;
     }
 
-    BiConsumer<String, Throwable> trouble() {
+    /** Where errors are told. */
+    public BiConsumer<String, Throwable> trouble() {
         return trouble;
     }
 
@@ -76,27 +65,20 @@ public final class Computations {
     public <T> void ask(Object key, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
         stop(key);
         long number = ++count;
-        Future<?> task = threads.submit(() -> {
-            Runnable outcome;
-            try {
-                T result = work.get();
-                outcome = () -> answer.accept(result);
-            } catch (StoppedException e) {
-                return;
-            } catch (Throwable e) {
-                // Whatever it is, somebody waits for an answer.
-                outcome = () -> failed.accept(e);
+        Future<?> task = lane.run(work::get, result -> ifNewest(key, number, () -> answer.accept(result)), cause -> {
+            if (!(cause instanceof StoppedException)) {
+                ifNewest(key, number, () -> failed.accept(cause));
             }
-            Runnable told = outcome;
-            Platform.runLater(() -> {
-                Request latest = newest.get(key);
-                if (latest != null && latest.number() == number) {
-                    newest.remove(key);
-                    told.run();
-                }
-            });
         });
         newest.put(key, new Request(number, task));
+    }
+
+    private void ifNewest(Object key, long number, Runnable outcome) {
+        Request latest = newest.get(key);
+        if (latest != null && latest.number() == number) {
+            newest.remove(key);
+            outcome.run();
+        }
     }
 
     /** Nobody waits any more for what was asked for under a key. */
