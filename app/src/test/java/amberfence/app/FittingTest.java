@@ -71,7 +71,7 @@ class FittingTest extends WindowTest {
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Lowest to the bass: on”");
         choose("fit-chords-chords", 1);
         assertThat(text("undo-words")).contains("Chords from: Voice line");
-        assertThat(session.song().part(HARMONIUM).step(slot.id()).orElseThrow().treatment().toString()).contains("part=0");
+        assertThat(session.song().part(HARMONIUM).step(slot.id()).orElseThrow().treatment().toString()).contains("part=Optional[0]");
         choose("fit-chords-no-chord", 2);
         assertThat(text("undo-words")).contains("notes are left alone");
         choose("fit-chords-held", 1);

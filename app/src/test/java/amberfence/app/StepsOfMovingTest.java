@@ -200,6 +200,19 @@ class StepsOfMovingTest extends WindowTest {
     }
 
     @Test
+    void renamingTheSongLeavesTheFormOfAStepAsItIs() {
+        add("move");
+        Node amount = lookup("#move-amount").query();
+        interact(() -> session.edit("title", song -> song.withTitle("Another name")));
+        assertThat(text("song-title")).isEqualTo("Another name");
+        Node still = lookup("#move-amount").query();
+        assertThat(still).isSameAs(amount);
+        click("move-amount-more");
+        Node anew = lookup("#move-amount").query();
+        assertThat(anew).as("its own step changed").isNotSameAs(amount);
+    }
+
+    @Test
     void aSettingIsShownOnlyWhereItCounts() {
         add("bring-inside");
         assertThat(lookup("#bring-inside-tie-break").tryQuery()).isPresent();

@@ -17,6 +17,9 @@ public interface NoteChoice extends Limit {
     /** The chosen notes of a line in its surroundings. */
     NoteSet choose(Line line, Surroundings around);
 
+    /** Whether it may choose other notes when the chords around are others. */
+    boolean answersToChords();
+
     /** What it chooses, in a few words. */
     String text();
 

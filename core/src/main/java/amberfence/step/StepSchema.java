@@ -33,10 +33,11 @@ public final class StepSchema<S extends Step> {
     private final List<StepSetting<S>> settings;
     private final Set<Touch> touches;
     private final Predicate<S> needsKey;
+    private final Predicate<S> answers;
     private final boolean isLive;
 
     private StepSchema(String name, String title, StepGroup group, String meaning, S usual, List<StepSetting<S>> settings,
-                       Set<Touch> touches, Predicate<S> needsKey, boolean isLive) {
+                       Set<Touch> touches, Predicate<S> needsKey, Predicate<S> answers, boolean isLive) {
         this.name = name;
         this.title = title;
         this.group = group;
@@ -45,6 +46,7 @@ public final class StepSchema<S extends Step> {
         this.settings = List.copyOf(settings);
         this.touches = touches;
         this.needsKey = needsKey;
+        this.answers = answers;
         this.isLive = isLive;
     }
 
@@ -56,22 +58,27 @@ public final class StepSchema<S extends Step> {
      * @param meaning one sentence
      */
     public static <S extends Step> StepSchema<S> of(String name, String title, StepGroup group, String meaning, S usual) {
-        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, false);
+        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, step -> false, false);
     }
 
     /** What it may change. */
     public StepSchema<S> touching(Touch first, Touch... more) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, answers, isLive);
     }
 
     /** With which settings it asks for the key. */
     public StepSchema<S> needingKey(Predicate<S> when) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, answers, isLive);
+    }
+
+    /** With which settings another progression, or other chords of the chord parts, may give another outcome. */
+    public StepSchema<S> answeringToChords(Predicate<S> when) {
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, when, isLive);
     }
 
     /** It works note by note, so that keys can be played through it. */
     public StepSchema<S> live() {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, true);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, true);
     }
 
     /** With one more setting. */
@@ -90,13 +97,13 @@ public final class StepSchema<S extends Step> {
     private StepSchema<S> plus(StepSetting<S> setting) {
         List<StepSetting<S>> more = new ArrayList<>(settings);
         more.add(setting);
-        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, answers, isLive);
     }
 
     private StepSchema<S> withLast(UnaryOperator<StepSetting<S>> change) {
         List<StepSetting<S>> changed = new ArrayList<>(settings);
         changed.add(change.apply(changed.remove(changed.size() - 1)));
-        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, answers, isLive);
     }
 
     /** How a form words the last setting, and each of its values in their order. */
@@ -264,6 +271,11 @@ public final class StepSchema<S extends Step> {
     /** Whether a step of this kind asks for the key. */
     public boolean needsKey(Step step) {
         return needsKey.test(own(step));
+    }
+
+    /** Whether other chords may give another outcome of a step of this kind. */
+    public boolean answersToChords(Step step) {
+        return answers.test(own(step));
     }
 
     /** The settings of a step of this kind as texts, by their keys, in order. */

@@ -15,6 +15,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import amberfence.song.NoteSet;
+import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
@@ -123,6 +124,24 @@ class EveryStepTest {
             made.add(StepCatalogue.of(step()).name());
         }
         assertThat(made).hasSameSizeAs(StepCatalogue.all());
+    }
+
+    @Test
+    void givesTheSameUnderOtherChordsUnlessItsSchemaSaysThatItAnswersToThem() {
+        int asked = 0;
+        for (int round = 0; round < ROUNDS; round++) {
+            Step step = step();
+            if (!StepCatalogue.of(step).answersToChords(step)) {
+                Line line = line(12);
+                Surroundings here = around(line, key());
+                Progression others = progression();
+                Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.around(Song.empty("x").withProgression(others),
+                        Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), 0, here.slot(), here.picked(), here.left(), Map.of());
+                assertThat(step.tried(line, there)).as("%s on %s", step, line).isEqualTo(step.tried(line, here));
+                asked++;
+            }
+        }
+        assertThat(asked).as("most steps ask for no chord").isGreaterThan(ROUNDS / 4);
     }
 
     @Test

@@ -6,10 +6,13 @@ import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import amberfence.step.NoteChoice;
 import amberfence.step.PartResult;
 import amberfence.step.SongResults;
 import amberfence.step.Standing;
 import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -72,10 +75,10 @@ public final class Results {
 
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */
     private Set<Integer> sameIn(Song now) {
-        if (!song.fence().equals(now.fence()) || song.time() != now.time() || !song.progression().equals(now.progression())
-                || !chordsOf(song).equals(chordsOf(now))) {
+        if (!song.fence().equals(now.fence()) || song.time() != now.time()) {
             return Set.of();
         }
+        boolean otherChords = !song.progression().equals(now.progression()) || !chordsOf(song).equals(chordsOf(now));
         Map<Integer, Part> after = new HashMap<>();
         now.parts().forEach(part -> after.put(part.id(), part));
         Set<Integer> changed = new HashSet<>();
@@ -83,7 +86,7 @@ public final class Results {
         for (Part part : now.parts()) {
             Part old = parts.get(part.id());
             if (old == null || !byPart.containsKey(part.id()) || old.role() != part.role() || old.channel() != part.channel()
-                    || !old.take().equals(part.take())) {
+                    || !old.take().equals(part.take()) || otherChords && answersToChords(part)) {
                 changed.add(part.id());
             }
         }
@@ -106,6 +109,11 @@ public final class Results {
                 }
             }
         }
+    }
+
+    private static boolean answersToChords(Part part) {
+        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> StepCatalogue.of(Step.in(slot)).answersToChords(Step.in(slot))
+                || NoteChoice.in(slot).filter(NoteChoice::answersToChords).isPresent());
     }
 
     /** The chord parts, by which ties may be decided: same parts, same lines. */

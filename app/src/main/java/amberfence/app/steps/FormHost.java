@@ -16,7 +16,7 @@ import java.util.function.Function;
  * @param slot the place of the step in its part's list, when it stands in one
  * @param tick where the notes are, for naming pitches in the right key
  * @param change takes the changed step, with words for undo
- * @param tried what another setting of the step would make of the notes
+ * @param tried what another setting of the step would make of the notes; may be asked on any thread
  */
 public record FormHost(Session session, Optional<Long> slot, long tick, BiConsumer<String, Step> change, Function<Step, Line> tried) {
     Spelling spelling() {

@@ -3,7 +3,6 @@ package amberfence.app.steps;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
-import amberfence.song.Line;
 import amberfence.step.fit.FitBass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -34,9 +33,9 @@ final class LineControl {
                     on -> control.change(Long.toString(number)));
             choice.setMaxWidth(Double.MAX_VALUE);
             if (host.session().part().filter(part -> part.line().size() <= MOST_OUTLINED).isPresent()) {
-                Line line = host.tried().apply(step.withSeed(number));
                 LineOutline outline = new LineOutline(OUTLINE_WIDTH, OUTLINE_HEIGHT);
-                outline.show(line, line.end());
+                host.session().computations().ask("line " + (number - first), LINES * host.session().part().get().line().size(),
+                        () -> host.tried().apply(step.withSeed(number)), line -> outline.show(line, line.end()));
                 choice.setText("");
                 choice.setAccessibleText(Words.say("form.line", number));
                 choice.setGraphic(outline);

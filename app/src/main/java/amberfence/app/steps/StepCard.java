@@ -6,6 +6,7 @@ import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.NoteChoice;
 import amberfence.step.Outcome;
@@ -64,10 +65,11 @@ final class StepCard extends VBox {
         });
         getChildren().add(head);
         if (open) {
+            Song song = session.results().get().song();
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
             getChildren().addAll(SchemaForm.of(Step.in(slot), new FormHost(session, Optional.of(slot.id()), tick,
                     (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)),
-                    step -> PartResult.tried(session.results().get().song(), part, slot.id(), step))),
+                    step -> PartResult.tried(song, part, slot.id(), step))),
                     FormRows.row(Words.say("steps.limit"), limit(part)));
         }
     }

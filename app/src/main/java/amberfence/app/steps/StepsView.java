@@ -3,9 +3,15 @@ package amberfence.app.steps;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.song.Fence;
 import amberfence.song.Part;
+import amberfence.song.Progression;
+import amberfence.song.Song;
 import amberfence.song.StepSlot;
+import amberfence.step.PartResult;
+import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -19,6 +25,7 @@ public final class StepsView extends VBox {
     private final Label kept = Controls.label("", "good", "small");
     private final VBox cards = new VBox(9);
     private final StepPicker picker;
+    private Shown shown;
 
     public StepsView(Session session) {
         super(8);
@@ -36,8 +43,23 @@ public final class StepsView extends VBox {
         update();
     }
 
+    /** What the cards and forms tell of; as long as it is the same, they stay. */
+    private record Shown(Part part, PartResult result, Long openStep, Fence fence, Progression chords, List<String> parts) {
+        /** Results are the same only when they are the same object: to compare long lines would take longer than to show them. */
+        boolean isSame(Shown other) {
+            return other != null && part.equals(other.part) && result == other.result && Objects.equals(openStep, other.openStep)
+                    && fence.equals(other.fence) && chords.equals(other.chords) && parts.equals(other.parts);
+        }
+    }
+
     private void update() {
-        Controls.rebuild(this, this::build);
+        Song song = session.results().get().song();
+        Shown now = session.part().map(part -> new Shown(part, session.results().get().part(part.id()), session.openStep().get(), song.fence(),
+                song.progression(), song.parts().stream().map(Part::name).toList())).orElse(null);
+        if (now == null || !now.isSame(shown)) {
+            shown = now;
+            Controls.rebuild(this, this::build);
+        }
     }
 
     private void build() {

@@ -8,13 +8,19 @@ import amberfence.song.Grid;
 import amberfence.song.Metre;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.step.ChordSource;
 import amberfence.step.PartResult;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fence.TieBreak;
 import amberfence.step.fence.MoveTo;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitMelody;
 import amberfence.step.move.Move;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import java.util.ArrayList;
@@ -32,6 +38,25 @@ class SessionTest {
         session.edit("nothing", song -> song.withTitle(song.title()));
         assertThat(session.undoName()).isEmpty();
         assertThat(session.isChanged()).isFalse();
+    }
+
+    @Test
+    void anEditOfTheChordsRecomputesOnlyWhatAnswersToThem() {
+        session.edit("steps", song -> song.plusStep(0, Move.USUAL).plusStep(1, FitBass.USUAL).plusStep(3, FitMelody.USUAL
+                .withSource(ChordSource.of(1))));
+        Results before = session.results().get();
+        long first = session.song().progression().spans().get(0).id();
+        session.edit("chord", song -> song.withProgression(song.progression().with(List.of(first), span -> span.withChord(Chord.parse("E7")))));
+        Results after = session.results().get();
+        assertThat(after.part(0)).as("it only moves").isSameAs(before.part(0));
+        assertThat(after.part(4)).as("drums without steps").isSameAs(before.part(4));
+        assertThat(after.part(1)).as("a bassline fitted to the chords").isNotSameAs(before.part(1));
+        assertThat(after.part(3)).as("it listens to the bassline").isNotSameAs(before.part(3));
+        assertThat(after.part(1).line()).isEqualTo(PartResult.of(session.song(), session.song().part(1)).line());
+        session.edit("title", song -> song.withTitle("Other"));
+        for (Part part : session.song().parts()) {
+            assertThat(session.results().get().part(part.id())).as("a title changes no part").isSameAs(after.part(part.id()));
+        }
     }
 
     @Test
@@ -156,9 +181,12 @@ class SessionTest {
 
     @Test
     void resultsFollowTheChordPartsByWhichTiesAreDecided() {
+        session.edit("chords", song -> song.withProgression(Progression.EMPTY).plusStep(0, BringInside.USUAL.withTieBreak(TieBreak.CHORD))
+                .plusStep(1, BringInside.USUAL));
         Results before = session.results().get();
         session.edit("role", song -> song.withPart(2, part -> part.withRole(Role.FIGURE)));
         assertThat(session.results().get().part(0)).isNotSameAs(before.part(0));
+        assertThat(session.results().get().part(1)).as("the shape of the line decides there").isSameAs(before.part(1));
     }
 
     @Test

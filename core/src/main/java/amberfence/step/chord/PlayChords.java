@@ -38,7 +38,7 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
     /** Held, all of the time. */
     public static final PlayChords USUAL = new PlayChords(Rhythm.HELD, "x-x-x-x-", Grid.of(8), WHOLE, 80);
     public static final StepSchema<PlayChords> SCHEMA = StepSchema.of("play-chords", "Play chords", StepGroup.CHORDS,
-            "Plays the progression in a rhythm; it follows the chords until the part is settled.", USUAL).touching(Touch.COUNT)
+            "Plays the progression in a rhythm; it follows the chords until the part is settled.", USUAL).touching(Touch.COUNT).answeringToChords(step -> true)
             .choice("rhythm", "when the chords sound", Rhythm.class, PlayChords::rhythm, PlayChords::withRhythm)
             .worded("Rhythm", "held", "on every beat", "eighths", "off the beats", "an own pattern")
             .with("pattern", "for an own rhythm, on the grid", SettingType.Kind.PATTERN, (step, texts) -> step.pattern,

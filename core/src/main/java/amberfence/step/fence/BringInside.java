@@ -34,7 +34,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     public static final BringInside USUAL = new BringInside(MoveTo.NEAREST, TieBreak.SHAPE, LetPass.NOTHING, false);
     public static final StepSchema<BringInside> SCHEMA = StepSchema.of("bring-inside", "Bring inside", StepGroup.FENCE,
             "Moves notes that are outside the fence to inside ones, or leaves them out.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
-            .needingKey(step -> true)
+            .needingKey(step -> true).answeringToChords(step -> step.strongChords || step.tieBreak == TieBreak.CHORD || step.letPass.approaches())
             .choice("to", "where an outside note goes", MoveTo.WORDS, BringInside::moveTo, BringInside::withMoveTo)
             .worded("Move to", "nearest note inside", "next note inside above", "next note inside below", "nowhere: leave it out")
             .choice("tie-break", "what decides when two inside notes are equally near", TieBreak.class, BringInside::tieBreak,

@@ -62,7 +62,7 @@ public interface FitStep extends Step {
      * @param words when, as in {@code with way=chord}
      */
     static <S extends FitStep> StepSchema<S> chords(StepSchema<S> schema, String words, Predicate<S> counts) {
-        return schema.needingKey(step -> true).with("chords", "where the chords come from", SettingType.Kind.CHORDS,
+        return schema.needingKey(step -> true).answeringToChords(step -> counts.test(step) && step.source().part().isEmpty()).with("chords", "where the chords come from", SettingType.Kind.CHORDS,
                 (step, texts) -> step.source().text(texts), (step, text, texts) -> with(step, step.source().read(text, texts))).worded("Chords from").usedWhen(words, counts)
                 .choice("no-chord", "what counts where there is no chord: the last one, the scale, or nothing", ChordSource.Gaps.class,
                         step -> step.source().gaps(), (step, gaps) -> with(step, step.source().withGaps(gaps)))

@@ -30,6 +30,11 @@ public sealed interface Pick extends NoteChoice {
         }
 
         @Override
+        public boolean answersToChords() {
+            return false;
+        }
+
+        @Override
         public Frozen renamed(LongUnaryOperator renaming) {
             return new Frozen(notes.renamed(renaming));
         }
@@ -65,6 +70,11 @@ public sealed interface Pick extends NoteChoice {
             if (terms.isEmpty()) {
                 throw new IllegalArgumentException("a rule needs at least one condition");
             }
+        }
+
+        @Override
+        public boolean answersToChords() {
+            return terms.stream().anyMatch(term -> term.condition() instanceof Condition.ChordNote);
         }
 
         static Rule read(String text) {
