@@ -4,12 +4,8 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * An outcome while it comes together: a step says for each note of the line, in any order, what becomes of it, and the
@@ -37,8 +33,8 @@ public final class Work {
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     /** How many notes came from each source so far. */
-    private final Map<Long, Integer> fromSource = new HashMap<>();
-    private final Set<Long> madeHere = new HashSet<>();
+    private final Tally fromSource = new Tally();
+    private final Tally madeHere = new Tally();
     /** How many notes of the line were told. */
     private int told;
     private int made;
@@ -116,8 +112,8 @@ public final class Work {
         turn();
         long id;
         do {
-            id = NoteIdentity.derived(source, around.slot(), fromSource.merge(source, 1, Integer::sum) - 1);
-        } while (!madeHere.add(id));
+            id = NoteIdentity.derived(source, around.slot(), fromSource.again(source));
+        } while (madeHere.again(id) > 0);
         Note own = note.withId(id);
         if (around.left().contains(own)) {
             kept.add(new Kept(own, new Reason.LeftByHand(), true));

@@ -6,6 +6,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
+import amberfence.step.Tally;
 import amberfence.step.Work;
 import amberfence.step.fit.Harmony.Way;
 import amberfence.step.move.DegreeWords;
@@ -16,10 +17,8 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** Writes the lines of a harmony beside a tune. */
 final class HarmonyWriter {
@@ -32,17 +31,15 @@ final class HarmonyWriter {
     private final RulingChords ruling;
     private final Work work;
     private final KeyLadders ladders;
-    private final Set<Place> there = new HashSet<>();
+    private final Tally there = new Tally();
     private final Map<HarmonyLine, Integer> last = new HashMap<>();
     /** The notes of the tune that still sound. */
     private final List<Note> sounding = new ArrayList<>();
     private int nextSounding;
 
-    /** Where a note sounds, by which one that is there already is found. */
-    private record Place(long start, int pitch, int channel) {
-        static Place of(Note note) {
-            return new Place(note.start(), note.pitch(), note.channel());
-        }
+    /** Where a note sounds, by which one that is there already is found: start, pitch and channel in one number. */
+    private static long place(Note note) {
+        return note.start() << 11 | note.pitch() << 4 | note.channel();
     }
 
     HarmonyWriter(Harmony step, Line in, Surroundings around, RulingChords ruling, Work work) {
@@ -56,7 +53,7 @@ final class HarmonyWriter {
 
     void write() {
         if (!step.instead()) {
-            in.notes().forEach(note -> there.add(Place.of(note)));
+            in.notes().forEach(note -> there.again(place(note)));
         }
         for (Note note : in.notes()) {
             if (step.noCrossing()) {
@@ -96,7 +93,7 @@ final class HarmonyWriter {
             }
             Note added = note.withPitch(Octaves.within(clear));
             last.put(line, added.pitch());
-            if (!there.add(Place.of(added))) {
+            if (there.again(place(added)) > 0) {
                 doubled = new Reason.AvoidedUnison(added.pitch(), added.pitch());
                 continue;
             }
