@@ -11,14 +11,18 @@ import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.song.Song;
 import amberfence.sound.SynthesizerOutput;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Future;
 import javafx.application.Application;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 /** The application with its one window. */
@@ -51,7 +55,7 @@ public final class AmberFence extends Application {
         Session session = new Session(Lane.await(first));
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments),
                 new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime));
-        Theme theme = Theme.valueOf(arguments.theme().toUpperCase(Locale.ROOT));
+        Theme theme = arguments.theme().map(name -> Theme.valueOf(name.toUpperCase(Locale.ROOT))).orElseGet(workspace::preferredTheme);
         // With its stylesheets already there the workspace is styled once, not twice.
         Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
         theme.apply(scene);
@@ -62,6 +66,7 @@ public final class AmberFence extends Application {
         stage.setTitle("Amber Fence");
         stage.setMinWidth(900);
         stage.setMinHeight(620);
+        fitToScreen(stage);
         stage.show();
         workspace.focusLadder();
         Thread.setDefaultUncaughtExceptionHandler(workspace.troubles()::uncaught);
@@ -85,15 +90,35 @@ public final class AmberFence extends Application {
     @Override
     public void stop() {
         if (workspace != null) {
-            workspace.files().leave();
+            workspace.leave();
             workspace.sound().close();
             workspace.troubles().close();
         }
     }
 
+    /** The window never opens larger than the screen. */
+    private static void fitToScreen(Stage stage) {
+        Rectangle2D room = Screen.getPrimary().getVisualBounds();
+        if (room.getWidth() < WIDTH || room.getHeight() < HEIGHT) {
+            stage.setMinWidth(Math.min(stage.getMinWidth(), room.getWidth()));
+            stage.setMinHeight(Math.min(stage.getMinHeight(), room.getHeight()));
+            stage.setWidth(Math.min(WIDTH, room.getWidth()));
+            stage.setHeight(Math.min(HEIGHT, room.getHeight()));
+        }
+    }
+
     /** Pictures are taken without touching the person's own files. */
     private static AppFolder folder(Arguments arguments) {
-        return arguments.screenshot().isPresent() ? new AppFolder(Path.of(System.getProperty("java.io.tmpdir"),
-                "amber-fence-pictures")) : AppFolder.usual(System.getenv());
+        if (arguments.screenshot().isEmpty()) {
+            return AppFolder.usual(System.getenv());
+        }
+        AppFolder pictures = new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-pictures"));
+        try {
+            // Every picture is of a window as it is at first.
+            Files.deleteIfExists(pictures.preferences());
+        } catch (IOException e) {
+            System.getLogger("amberfence").log(System.Logger.Level.WARNING, "pictures may show what another one left open", e);
+        }
+        return pictures;
     }
 }

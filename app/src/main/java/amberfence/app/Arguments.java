@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param file a file to open
  * @param screenshot where to write a picture before leaving
  */
-record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, String view, String theme) {
+record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, String view, Optional<String> theme) {
     static final List<String> VIEWS = List.of("workspace", "before", "hands", "pick", "steps", "once",
         "history", "chords", "tryit", "bass", "melody", "follow", "compare", "smooth", "fence", "import", "export", "shortcuts");
     static final List<String> THEMES = List.of("paper", "lamp");
@@ -23,7 +23,7 @@ record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, S
         Optional<Path> file = Optional.empty();
         Optional<Path> screenshot = Optional.empty();
         String view = VIEWS.get(0);
-        String theme = THEMES.get(0);
+        Optional<String> theme = Optional.empty();
         Iterator<String> rest = raw.iterator();
         while (rest.hasNext()) {
             String argument = rest.next();
@@ -31,7 +31,7 @@ record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, S
                 case "demo" -> demo = true;
                 case "--screenshot" -> screenshot = Optional.of(Path.of(value(argument, rest)));
                 case "--view" -> view = oneOf(argument, value(argument, rest), VIEWS);
-                case "--theme" -> theme = oneOf(argument, value(argument, rest), THEMES);
+                case "--theme" -> theme = Optional.of(oneOf(argument, value(argument, rest), THEMES));
                 default -> {
                     if (argument.startsWith("-")) {
                         throw new IllegalArgumentException("there is no option " + argument

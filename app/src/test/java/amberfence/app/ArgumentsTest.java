@@ -14,7 +14,7 @@ class ArgumentsTest {
         assertThat(arguments.demo()).isTrue();
         assertThat(arguments.screenshot()).hasValue(Path.of("a.png"));
         assertThat(arguments.view()).isEqualTo("fence");
-        assertThat(arguments.theme()).isEqualTo("lamp");
+        assertThat(arguments.theme()).hasValue("lamp");
         assertThat(Arguments.parse(List.of("song.mid")).file()).hasValue(Path.of("song.mid"));
         assertThat(Arguments.parse(List.of()).view()).isEqualTo("workspace");
     }

@@ -151,7 +151,7 @@ class FittingTest extends WindowTest {
         press(0, 5);
         assertThat(result(bells).size()).isEqualTo(3 * 32);
         // The keys go on from the cell that was pressed last.
-        push(KeyCode.UP).push(KeyCode.LEFT).push(KeyCode.SPACE);
+        push(KeyCode.UP).push(KeyCode.LEFT).push(KeyCode.ENTER);
         settle();
         assertThat(result(bells).size()).isEqualTo(4 * 32);
         assertThat(result(bells).notes().get(3).pitch() % 12).as("the third in the fifth column").isEqualTo(5);

@@ -85,7 +85,7 @@ public abstract class WindowTest extends ApplicationTest {
         interact(() -> {
             workspace.sound().close();
             // Else its work would be written into a folder that is being deleted.
-            workspace.files().leave();
+            workspace.leave();
         });
         FxToolkit.cleanupStages();
     }

@@ -12,6 +12,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -81,27 +82,28 @@ public final class HandEdits {
      */
     public Song hearAt(Song song, int partId, Map<Long, Integer> wanted) {
         Map<Long, Integer> heard = PartResult.of(song, song.part(partId)).line().pitches();
-        Map<Long, Integer> moved = new HashMap<>();
+        Map<Long, Integer> along = new HashMap<>();
+        Map<Long, Integer> against = new HashMap<>();
         for (Note note : song.part(partId).line().notes()) {
             if (wanted.containsKey(note.id())) {
                 int by = wanted.get(note.id()) - heard.getOrDefault(note.id(), note.pitch());
-                moved.put(note.id(), Math.max(0, Math.min(127, note.pitch() + by)));
+                along.put(note.id(), Math.max(0, Math.min(127, note.pitch() + by)));
+                against.put(note.id(), Math.max(0, Math.min(127, note.pitch() - by)));
             }
         }
-        Song first = edit(song, partId, LineEdit.pitches(moved));
-        Set<Long> missed = missed(first, partId, wanted);
-        if (missed.isEmpty()) {
-            return first;
+        // As far as it is to go; to where it is to go, where a step decides by the pitch; or the other way, behind a mirror.
+        Map<Long, Integer> pitches = new HashMap<>(along);
+        Song edited = edit(song, partId, LineEdit.pitches(pitches));
+        Set<Long> missed = missed(edited, partId, wanted);
+        for (Map<Long, Integer> attempt : List.of(wanted, against, along)) {
+            if (missed.isEmpty()) {
+                break;
+            }
+            missed.forEach(id -> pitches.put(id, attempt.get(id)));
+            edited = edit(song, partId, LineEdit.pitches(pitches));
+            missed = missed(edited, partId, wanted);
         }
-        Map<Long, Integer> direct = new HashMap<>(moved);
-        missed.forEach(id -> direct.put(id, wanted.get(id)));
-        Song second = edit(song, partId, LineEdit.pitches(direct));
-        Set<Long> still = missed(second, partId, wanted);
-        if (still.isEmpty()) {
-            return second;
-        }
-        still.forEach(id -> direct.put(id, moved.get(id)));
-        return edit(song, partId, LineEdit.pitches(direct));
+        return edited;
     }
 
     private static Set<Long> missed(Song song, int partId, Map<Long, Integer> wanted) {

@@ -68,10 +68,13 @@ class HandEditsTest {
     void movesThroughAMirrorToo() {
         Song stepped = song.plusStep(0, new Mirror(69, false));
         Note first = song.part(0).line().notes().get(0);
-        int before = heard(stepped, 0, first.id());
-        Song moved = HANDS.hearAt(song.plusStep(0, new Move(Move.Unit.OCTAVES, 1)), 0, Map.of(first.id(), 76));
+        assertThat(heard(stepped, 0, first.id())).isEqualTo(2 * 69 - first.pitch());
+        Song moved = HANDS.hearAt(stepped, 0, Map.of(first.id(), 76));
         assertThat(heard(moved, 0, first.id())).isEqualTo(76);
-        assertThat(before).isEqualTo(2 * 69 - first.pitch());
+        assertThat(moved.part(0).line().note(first.id()).orElseThrow().pitch()).as("what is mirrored went the other way").isEqualTo(2 * 69 - 76);
+        Song higher = HANDS.hearAt(song.plusStep(0, new Move(Move.Unit.OCTAVES, 1)), 0, Map.of(first.id(), 76));
+        assertThat(heard(higher, 0, first.id())).isEqualTo(76);
+        assertThat(higher.part(0).line().note(first.id()).orElseThrow().pitch()).isEqualTo(76 - 12);
     }
 
     @Test

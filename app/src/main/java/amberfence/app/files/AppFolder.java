@@ -42,6 +42,11 @@ public final class AppFolder {
         return folder.resolve("unsaved");
     }
 
+    /** Where it is kept how the person likes the window. */
+    public Path preferences() {
+        return folder.resolve("preferences.json");
+    }
+
     /** Where it is written what went wrong. */
     public Path log() {
         return folder.resolve("log");

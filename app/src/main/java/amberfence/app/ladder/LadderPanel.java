@@ -25,6 +25,8 @@ import javafx.scene.layout.VBox;
 public final class LadderPanel extends VBox {
     /** The width of the degrees at the left, for lining up what stands below. */
     public static final double DEGREES = LadderView.DEGREES;
+    /** How wide the scroll bar at the right of the rows is. */
+    public static final double BAR = LadderView.BAR;
     private final LadderView ladder;
 
     /**
@@ -47,12 +49,14 @@ public final class LadderPanel extends VBox {
         OverviewStrip overview = new OverviewStrip(session, ladder::showTick);
         VBox.setMargin(overview, new Insets(0, 10, 0, DEGREES));
         getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, overview,
-                foot(folded("velocity-fold", "ladder.velocities", velocities), folded("overview-fold", "overview.fold", overview)));
+                foot(folded(session, "velocity-fold", "ladder.velocities", velocities),
+                        folded(session, "overview-fold", "overview.fold", overview)));
     }
 
-    /** What opens and closes a lane; closed at first. */
-    private static ToggleButton folded(String id, String words, Node lane) {
+    /** What opens and closes a lane; closed at first, then as it was left. */
+    private static ToggleButton folded(Session session, String id, String words, Node lane) {
         ToggleButton fold = Controls.fold(id, words);
+        fold.selectedProperty().bindBidirectional(session.preferences().flag(id));
         lane.managedProperty().bind(fold.selectedProperty());
         lane.visibleProperty().bind(fold.selectedProperty());
         return fold;

@@ -34,7 +34,7 @@ import javafx.scene.layout.Region;
 public final class LadderView extends Region {
     static final double DEGREES = 62;
     static final double RULER = 22;
-    private static final double BAR = 10;
+    static final double BAR = 10;
     private static final int USUAL_BARS = 8;
     private static final int MIDDLE_C = 60;
 

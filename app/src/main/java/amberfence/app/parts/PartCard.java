@@ -162,12 +162,18 @@ final class PartCard extends VBox {
         List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
         items.addAll(List.of(instruments(part), volumes(part)));
         items.addAll(List.of(
-                item("parts.duplicate", () -> session.edit(Words.say("edit.duplicate", part.name()),
-                        song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())))),
+                item("parts.duplicate", () -> duplicate(part)),
                 item("parts.up", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, -1))),
                 item("parts.down", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, 1))),
                 item("parts.remove", () -> session.edit(Words.say("edit.remove", part.name()), song -> song.minusPart(id)))));
         return items;
+    }
+
+    /** The copy is chosen, so that what is tried next does not hit the original. */
+    private void duplicate(Part part) {
+        session.edit(Words.say("edit.duplicate", part.name()), song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())));
+        List<Integer> order = session.song().parts().stream().map(Part::id).toList();
+        session.selectPart(order.get(order.indexOf(id) + 1));
     }
 
     private static MenuItem item(String words, Runnable action) {

@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 public final class PickView extends VBox {
     private final Session session;
     private final NoteCommands commands;
+    private final Runnable ladder;
     private final Label count = Controls.label("", "small", "strong");
     private final Label trouble = Controls.label("", "small", "alarm");
     private final VBox rows = new VBox(6);
@@ -30,8 +31,9 @@ public final class PickView extends VBox {
     private final ToggleButton open = Controls.fold("pick-open", "pick.heading");
     private final VBox body;
 
-    public PickView(Session session, NoteCommands commands) {
+    public PickView(Session session, NoteCommands commands, Runnable ladder) {
         super(7);
+        this.ladder = ladder;
         this.session = session;
         this.commands = commands;
         setId("pick");
@@ -64,7 +66,10 @@ public final class PickView extends VBox {
             changed.add(PickRow.of(PickKind.OFF_BEAT));
             set(changed, turned.isSelected());
         });
-        Button select = Controls.button("pick-select", "pick.select", event -> commands.selection().byPick(), "ink");
+        Button select = Controls.button("pick-select", "pick.select", event -> {
+            commands.selection().byPick();
+            ladder.run();
+        }, "ink");
         HBox buttons = new HBox(6, more, turned, Controls.filler(), select);
         buttons.setAlignment(Pos.CENTER_LEFT);
         return buttons;

@@ -62,6 +62,7 @@ public final class Session {
     private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
     private final Computations computations = new Computations();
     private final Frames frames = new Frames();
+    private final Preferences preferences = new Preferences();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
     private final long historyBytes;
     private long number;
@@ -91,6 +92,11 @@ public final class Session {
     /** Where all that takes long is worked out. */
     public Computations computations() {
         return computations;
+    }
+
+    /** How the person likes the window. */
+    public Preferences preferences() {
+        return preferences;
     }
 
     /** Where views ask to be brought up to date. */

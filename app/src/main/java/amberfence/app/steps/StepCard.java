@@ -49,6 +49,7 @@ final class StepCard extends VBox {
                 slot.id(), same -> same.withOn(on.isSelected())));
         Label summary = Controls.label(summary(part), "soft", "small");
         summary.setId("step-summary-" + slot.id());
+        Controls.tip(summary, summary.getText());
         Label title = Controls.label(name, "name");
         title.setMinWidth(USE_PREF_SIZE);
         HBox head = new HBox(6, on, title, Controls.filler(), summary, menu(part));

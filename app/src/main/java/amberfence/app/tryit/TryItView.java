@@ -111,15 +111,21 @@ public final class TryItView extends VBox {
     }
 
     private void fill() {
+        desk.keys().setMode(session.preferences().choice("keys-mode", desk.keys().mode()));
+        desk.keys().setOutside(session.preferences().choice("keys-outside", desk.keys().outside()));
         ComboBox<LiveKeys.Mode> mode = Choice.of("tryit-mode", List.of(LiveKeys.Mode.values()), desk.keys().mode(),
                 some -> word("playMode.", some), some -> {
                     desk.keys().setMode(some);
+                    session.preferences().choose("keys-mode", some);
                     showBank(some == LiveKeys.Mode.CHORDS);
                 });
         ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
-                some -> word("playOutside.", some), some -> desk.keys().setOutside(some));
+                some -> word("playOutside.", some), some -> {
+                    desk.keys().setOutside(some);
+                    session.preferences().choose("keys-outside", some);
+                });
         body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bank, recordRow(), optionRow());
-        showBank(false);
+        showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
     }
 
     private static String word(String family, Enum<?> value) {

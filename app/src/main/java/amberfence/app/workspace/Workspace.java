@@ -7,6 +7,7 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.files.FilesHost;
 import amberfence.app.files.ScaleCollection;
+import amberfence.app.files.PreferencesFile;
 import amberfence.app.files.SongFiles;
 import amberfence.app.files.UnsavedOffer;
 import amberfence.app.hands.NoteClipboard;
@@ -57,6 +58,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
@@ -95,6 +97,7 @@ public final class Workspace extends StackPane {
     private final ScaleCollection ownScales;
     private final HBox trouble = new HBox(10);
     private final Label troubleText = Controls.label("", "alarm");
+    private final PreferencesFile preferencesFile;
     private Theme theme = Theme.PAPER;
     private Node lastFocus;
 
@@ -102,6 +105,8 @@ public final class Workspace extends StackPane {
     public Workspace(Session session, FileChoice choice, AppFolder folder, SoundDesk sound) {
         this.session = session;
         this.sound = sound;
+        this.preferencesFile = new PreferencesFile(folder, session.preferences());
+        String unreadable = preferencesFile.load();
         this.files = new SongFiles(session, choice, folder, host());
         this.troubles = new Troubles(folder.log(), files::keepWork, this::showTrouble);
         session.setTrouble(troubles::report);
@@ -111,7 +116,7 @@ public final class Workspace extends StackPane {
         ChordMenus chordMenus = new ChordMenus(session, chords, this::openChart, this::openSmooth);
         this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
                 new ProgressionView(session, chords, chordMenus), this::openFence);
-        this.pick = new PickView(session, commands);
+        this.pick = new PickView(session, commands, this::focusLadder);
         this.recorder = new Recorder(session, sound);
         this.tryIt = new TryItView(session, sound, recorder, choice::toOpen);
         this.ownScales = new ScaleCollection(folder);
@@ -124,8 +129,12 @@ public final class Workspace extends StackPane {
         desk.setCenter(body());
         desk.setBottom(new StatusLine(session, files));
         getChildren().add(desk);
+        if (!unreadable.isEmpty()) {
+            showTrouble(Words.say("preferences.unreadable", unreadable));
+        }
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::playOrStop);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> peek(event, true));
         addEventFilter(KeyEvent.KEY_RELEASED, event -> peek(event, false));
     }
@@ -194,7 +203,7 @@ public final class Workspace extends StackPane {
         changes.setPrefHeight(CHANGES);
         changes.setMaxHeight(CHANGES);
         VBox.setVgrow(ladder, Priority.ALWAYS);
-        VBox.setMargin(changes, new Insets(0, 0, 0, LadderPanel.DEGREES));
+        VBox.setMargin(changes, new Insets(0, LadderPanel.BAR, 0, LadderPanel.DEGREES));
         VBox middle = new VBox(6, ladder, changes);
         Welcome welcome = new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()),
                 () -> PartsView.addPart(session, Role.MELODY));
@@ -240,7 +249,10 @@ public final class Workspace extends StackPane {
 
     private void showFound(SongFiles.Found found) {
         showTrouble("");
-        show(ImportSheet.of(found, files::take, this::closeSheet));
+        show(ImportSheet.of(found, song -> {
+            files.take(song);
+            focusLadder();
+        }, this::closeSheet));
     }
 
     /** Before another song takes the place of this one: unsaved work is saved, let go, or the song stays. */
@@ -406,6 +418,18 @@ public final class Workspace extends StackPane {
 
     private void toggleTheme() {
         setTheme(theme == Theme.PAPER ? Theme.LAMP : Theme.PAPER);
+        session.preferences().choose("theme", theme);
+    }
+
+    /** The theme in which the person left the window. */
+    public Theme preferredTheme() {
+        return session.preferences().choice("theme", Theme.PAPER);
+    }
+
+    /** The person leaves: what is not saved and how the window was left is kept. */
+    public void leave() {
+        files.leave();
+        preferencesFile.close();
     }
 
     /** Puts the keys of the table to work. */
@@ -445,6 +469,15 @@ public final class Workspace extends StackPane {
             case THEME -> toggleTheme();
             case SHORTCUTS -> openShortcuts();
             default -> throw new IllegalStateException(shortcut + " is no key for the whole window");
+        }
+    }
+
+    /** Space plays and stops wherever the focus is, but in a text field or an open list; buttons answer to Enter. */
+    private void playOrStop(KeyEvent event) {
+        boolean list = getScene().getFocusOwner() instanceof ComboBoxBase<?> box && box.isShowing();
+        if (Shortcut.PLAY.combination().match(event) && !list && !(event.getTarget() instanceof TextInputControl) && !desk.isDisabled()) {
+            sound.toggle();
+            event.consume();
         }
     }
 

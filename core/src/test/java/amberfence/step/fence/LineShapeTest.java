@@ -183,7 +183,10 @@ class LineShapeTest {
         List<Integer> pitches = random.ints(100_000, 30, 100).boxed().toList();
         Outcome outcome = Bringing.bringing(line(pitches)).in("C major").outcome();
         assertThat(outcome.out().size()).isEqualTo(100_000);
-        assertThat(outcome.findings().size() + outcome.changes().size()).isPositive();
+        List<Integer> outside = List.of(1, 3, 6, 8, 10);
+        assertThat(outcome.changes()).hasSize((int) pitches.stream().filter(pitch -> outside.contains(pitch % 12)).count());
+        assertThat(outcome.out().notes()).noneMatch(note -> outside.contains(note.pitch() % 12));
+        assertThat(outcome.changes()).allMatch(change -> Math.abs(change.now().orElseThrow().pitch() - change.note().pitch()) == 1);
     }
 
     @Test
@@ -194,6 +197,13 @@ class LineShapeTest {
         }
         String text = chord.append("] ").toString().repeat(6);
         Outcome outcome = Bringing.bringing(text).in("C major pentatonic").outcome();
-        assertThat(outcome.out().size()).isEqualTo(LineText.parse(text, 1, 0, 1).size());
+        Line before = LineText.parse(text, 1, 0, 1);
+        assertThat(outcome.out().size()).isEqualTo(before.size());
+        for (Note note : outcome.out().notes()) {
+            assertThat(List.of(0, 2, 4, 7, 9)).contains(note.pitch() % 12);
+            int old = before.note(note.id()).orElseThrow().pitch();
+            assertThat(Math.abs(note.pitch() - old)).as("the gaps of the scale are three semitones wide").isLessThanOrEqualTo(2);
+            assertThat(List.of(0, 2, 4, 7, 9).contains(old % 12)).as("only outside notes move").isEqualTo(note.pitch() == old);
+        }
     }
 }

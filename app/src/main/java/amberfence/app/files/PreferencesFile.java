@@ -1,0 +1,105 @@
+package amberfence.app.files;
+
+import amberfence.app.session.Preferences;
+import amberfence.app.work.Lane;
+import amberfence.format.WholeFile;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Map;
+import java.util.TreeMap;
+import javafx.application.Platform;
+
+/** Keeps preferences as one JSON object, written whole a little after they change. One that cannot be read is set aside. */
+public final class PreferencesFile {
+    private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+    private static final long A_MOMENT = 400;
+    private static final long PATIENCE = 5;
+    private final AppFolder folder;
+    private final Preferences preferences;
+    private final Lane lane = Lane.inOrder("preferences");
+    private boolean isAsked;
+
+    /** @param preferences take what was kept, and are kept from then on */
+    public PreferencesFile(AppFolder folder, Preferences preferences) {
+        this.folder = folder;
+        this.preferences = preferences;
+    }
+
+    /**
+     * Reads what was kept.
+     *
+     * @return the name under which a file that could not be read is kept, or nothing
+     */
+    public String load() {
+        String aside = "";
+        try {
+            preferences.take(read(folder.preferences()));
+        } catch (NoSuchFileException e) {
+            // The first start.
+        } catch (IOException e) {
+            aside = setAside();
+        }
+        preferences.revision().addListener((property, old, now) -> changed());
+        return aside;
+    }
+
+    private static Map<String, String> read(Path file) throws IOException {
+        JsonNode root = JSON.readTree(Files.readAllBytes(file));
+        if (!root.isObject()) {
+            throw new IOException("no object");
+        }
+        Map<String, String> values = new TreeMap<>();
+        root.properties().forEach(field -> values.put(field.getKey(), field.getValue().asText()));
+        return values;
+    }
+
+    private String setAside() {
+        Path aside = folder.preferences().resolveSibling("preferences-unreadable.json");
+        try {
+            Files.move(folder.preferences(), aside, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            return folder.preferences().toString();
+        }
+        return aside.toString();
+    }
+
+    private void changed() {
+        if (!isAsked && !lane.hasEnded()) {
+            isAsked = true;
+            lane.later(() -> Platform.runLater(this::writeSoon), A_MOMENT);
+        }
+    }
+
+    private void writeSoon() {
+        isAsked = false;
+        Map<String, String> values = preferences.values();
+        if (!lane.hasEnded()) {
+            lane.execute(() -> write(values));
+        }
+    }
+
+    /** Not being able to is no reason to trouble anyone. */
+    private void write(Map<String, String> values) {
+        try {
+            folder.create(folder.preferences().getParent());
+            WholeFile.write(folder.preferences(), JSON.writeValueAsBytes(new TreeMap<>(values)));
+        } catch (IOException e) {
+            System.getLogger("amberfence").log(System.Logger.Level.DEBUG, "preferences not kept", e);
+        }
+    }
+
+    /** Writes what is not written yet, and ends. */
+    public void close() {
+        if (isAsked) {
+            writeSoon();
+        }
+        lane.end();
+        lane.isDoneWithin(PATIENCE);
+    }
+}

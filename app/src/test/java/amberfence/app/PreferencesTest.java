@@ -1,0 +1,73 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.PreferencesFile;
+import amberfence.app.session.Preferences;
+import amberfence.app.theme.Theme;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import javafx.scene.control.ToggleButton;
+import org.junit.jupiter.api.Test;
+
+/** How a person left the window is how it opens again. */
+class PreferencesTest extends WindowTest {
+    private Preferences nextStart() {
+        Preferences next = new Preferences();
+        new PreferencesFile(new AppFolder(appFolder), next).load();
+        return next;
+    }
+
+    @Test
+    void whatIsOpenAndTheThemeOutliveTheRun() {
+        click("overview-fold");
+        interact(() -> workspace.installShortcuts(scene));
+        Path file = appFolder.resolve("preferences.json");
+        waitUntil(() -> Files.exists(file));
+        assertThat(nextStart().flag("overview-fold").get()).isTrue();
+        assertThat(nextStart().flag("velocity-fold").get()).isFalse();
+        interact(() -> {
+            session.preferences().choose("theme", Theme.LAMP);
+            workspace.leave();
+        });
+        assertThat(nextStart().choice("theme", Theme.PAPER)).as("kept though the window closed at once").isEqualTo(Theme.LAMP);
+        assertThat(workspace.preferredTheme()).isEqualTo(Theme.LAMP);
+        click("overview-fold");
+        assertThat(((ToggleButton) lookup("#overview-fold").query()).isSelected()).isFalse();
+    }
+
+    @Test
+    void whatALaterVersionKeptStays() throws Exception {
+        Files.createDirectories(appFolder);
+        Path file = Files.writeString(appFolder.resolve("preferences.json"), "{\"theme\": \"LAMP\", \"moon\": \"full\"}");
+        Preferences preferences = new Preferences();
+        PreferencesFile kept = new PreferencesFile(new AppFolder(appFolder), preferences);
+        assertThat(kept.load()).isEmpty();
+        assertThat(preferences.choice("theme", Theme.PAPER)).isEqualTo(Theme.LAMP);
+        interact(() -> preferences.flag("overview-fold").set(true));
+        interact(kept::close);
+        assertThat(Files.readString(file)).contains("\"moon\" : \"full\"", "\"overview-fold\" : \"true\"");
+    }
+
+    @Test
+    void whatCannotBeReadIsSetAsideAndTheWindowBeginsAsUsual() throws Exception {
+        Files.createDirectories(appFolder);
+        for (String damaged : new String[] {"{", "[1]", "", "\u0000"}) {
+            Files.writeString(appFolder.resolve("preferences.json"), damaged);
+            Preferences preferences = new Preferences();
+            String aside = new PreferencesFile(new AppFolder(appFolder), preferences).load();
+            assertThat(Files.readString(Path.of(aside))).isEqualTo(damaged);
+            assertThat(preferences.values()).isEqualTo(Map.of());
+            assertThat(preferences.choice("theme", Theme.PAPER)).isEqualTo(Theme.PAPER);
+        }
+    }
+
+    @Test
+    void aValueThatIsNoneOfTheChoicesIsTheUsualOne() {
+        Preferences preferences = new Preferences();
+        preferences.take(Map.of("theme", "STRIPES"));
+        assertThat(preferences.choice("theme", Theme.PAPER)).isEqualTo(Theme.PAPER);
+    }
+}
