@@ -49,9 +49,9 @@ public class MonkeyTest extends WindowTest {
     @BeforeEach
     void listen() throws Exception {
         before = Thread.getDefaultUncaughtExceptionHandler();
-        Thread.setDefaultUncaughtExceptionHandler((thread, cause) -> thrown.add(cause));
+        Thread.setDefaultUncaughtExceptionHandler((thread, cause) -> thrown(cause));
         interact(() -> {
-            Thread.currentThread().setUncaughtExceptionHandler((thread, cause) -> thrown.add(cause));
+            Thread.currentThread().setUncaughtExceptionHandler((thread, cause) -> thrown(cause));
             session.setTrouble((sentence, cause) -> thrown.add(cause));
         });
         toOpen = Files.write(folder.resolve("monkey-" + System.identityHashCode(this) + ".mid"),
@@ -232,6 +232,15 @@ public class MonkeyTest extends WindowTest {
             stuck += sounding;
         }
         return stuck;
+    }
+
+    /** The screen in memory has no other window to drag files into, and fails by itself when a card is dragged past its edge. */
+    private void thrown(Throwable cause) {
+        boolean ofTheScreen = cause.getStackTrace().length > 1 && cause.getStackTrace()[0].getMethodName().equals("notifyDragLeave")
+                && cause.getStackTrace()[1].getClassName().startsWith("com.sun.glass.ui.monocle.");
+        if (!ofTheScreen) {
+            thrown.add(cause);
+        }
     }
 
     private static String trace(Throwable thrown) {
