@@ -138,12 +138,13 @@ final class ApplyCommand implements Runnable {
         if (key == null && steps.isEmpty() && steps.progression().isEmpty()) {
             return song;
         }
-        Optional<Key> fence = named.or(() -> steps.needKey() && !(Formats.of(file) instanceof ProjectFormat) ? found(song, out) : Optional.of(song.fence().keys().first()));
+        boolean ownFence = key == null && Formats.of(file) instanceof ProjectFormat;
+        Optional<Key> fence = named.or(() -> steps.needKey() && !ownFence ? found(song, out)
+                : Optional.of(song.fence().keys().first()));
         if (fence.isEmpty()) {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        boolean ownFence = key == null && Formats.of(file) instanceof ProjectFormat;
         Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
         for (Part part : song.parts()) {
             if (wanted.contains(part.id())) {

@@ -92,9 +92,10 @@ final class ChangeCell extends ListCell<ChangeRow> {
     }
 
     private void showWays(ChangeRow item, List<String> said) {
+        List<Fix> fixes = item.fixes();
         List<Button> buttons = new ArrayList<>();
-        for (int i = 0; i < item.fixes().size(); i++) {
-            Fix fix = item.fixes().get(i);
+        for (int i = 0; i < fixes.size(); i++) {
+            Fix fix = fixes.get(i);
             Button way = Controls.button("resolve-" + fix.name() + item.note().map(note -> "-" + note.id()).orElse(""), null,
                     event -> onFix.accept(item, fix), "tiny-choice");
             way.setText(said.get(i));

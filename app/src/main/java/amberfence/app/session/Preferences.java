@@ -7,8 +7,6 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleStringProperty;
-import javafx.beans.property.StringProperty;
 
 /**
  * How a person likes the window: what is open, in which theme, what keys do. It outlives the run and belongs to no song. Values
@@ -16,22 +14,12 @@ import javafx.beans.property.StringProperty;
  */
 public final class Preferences {
     private final Map<String, String> values = new TreeMap<>();
-    private final Map<String, StringProperty> texts = new LinkedHashMap<>();
     private final Map<String, BooleanProperty> flags = new LinkedHashMap<>();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
 
     /** Takes what was kept, before anybody asks. */
     public void take(Map<String, String> kept) {
         values.putAll(kept);
-    }
-
-    /** A text. */
-    public StringProperty text(String name, String usual) {
-        return texts.computeIfAbsent(name, key -> {
-            StringProperty text = new SimpleStringProperty(values.getOrDefault(key, usual));
-            text.addListener((property, old, now) -> set(key, now));
-            return text;
-        });
     }
 
     /** Something that is on or off, off to begin with. */
@@ -45,7 +33,7 @@ public final class Preferences {
 
     /** One of some values, the usual one when what was kept is none of them. */
     public <E extends Enum<E>> E choice(String name, E usual) {
-        String kept = text(name, usual.name()).get();
+        String kept = values.get(name);
         for (E value : usual.getDeclaringClass().getEnumConstants()) {
             if (value.name().equals(kept)) {
                 return value;
@@ -56,7 +44,6 @@ public final class Preferences {
 
     /** Keeps one of some values. */
     public void choose(String name, Enum<?> value) {
-        text(name, value.name()).set(value.name());
         set(name, value.name());
     }
 
