@@ -17,7 +17,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import javafx.scene.input.KeyCode;
+import amberfence.app.hands.NoteCommands;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
+import amberfence.step.move.MoveToKey;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.scene.control.Label;
 import javafx.scene.control.Button;
 import org.junit.jupiter.api.Test;
 
@@ -64,5 +70,61 @@ class LongSongTest extends WindowTest {
         });
         waitUntil(() -> !session.working().get());
         assertThat(session.song().part(0).steps().get(0).treatment()).isEqualTo(new Move(Move.Unit.SEMITONES, 4));
+    }
+
+    private void ready() {
+        waitUntil(() -> session.results().get() != null && !session.working().get());
+    }
+
+    @Test
+    void notesMovedBehindAStepAreWorkedOutElsewhereToo() {
+        ready();
+        interact(() -> session.addStep(0, "key", song -> new MoveToKey(Optional.empty(), Key.parse("C minor"), MoveToKey.Way.NEAREST)));
+        ready();
+        NoteCommands commands = new NoteCommands(session);
+        interact(() -> {
+            commands.selection().all();
+            Song before = session.song();
+            commands.move(Move.Unit.OCTAVES, 1);
+            commands.move(Move.Unit.OCTAVES, -1);
+            commands.move(Move.Unit.OCTAVES, 1);
+            assertThat(session.song()).as("nothing is worked out while the window waits").isSameAs(before);
+            assertThat(session.working().get()).isTrue();
+        });
+        ready();
+        assertThat(session.song().part(0).line().notes()).extracting(Note::pitch).containsExactlyElementsOf(
+                song().part(0).line().notes().stream().map(note -> note.pitch() + 12).toList());
+        assertThat(session.edits()).as("three edits by name").hasSize(1 + 1 + 3);
+    }
+
+    @Test
+    void undoTakesBackWhatIsStillBeingWorkedOut() {
+        ready();
+        NoteCommands commands = new NoteCommands(session);
+        interact(() -> {
+            commands.selection().all();
+            commands.move(Move.Unit.OCTAVES, 1);
+            session.undo();
+        });
+        ready();
+        assertThat(session.song()).isEqualTo(song());
+        assertThat(session.edits()).hasSize(1);
+    }
+
+    @Test
+    void theSheetOfAStepDoneOnceOpensAtOnceAndThenSaysWhatItWouldDo() {
+        ready();
+        clickOn("#ladder").push(KeyCode.CONTROL, KeyCode.A);
+        AtomicReference<String> first = new AtomicReference<>();
+        interact(() -> {
+            workspace.openOnce(StepCatalogue.find("to-key").orElseThrow());
+            first.set(((Label) lookup("#once-preview").query()).getText());
+        });
+        assertThat(first.get()).isEqualTo("Working it out …");
+        waitUntil(() -> text("once-preview").contains(" notes would change"));
+        clickOn("#once-apply");
+        ready();
+        assertThat(session.undoName()).hasValueSatisfying(name -> assertThat(name).startsWith("Move to another key"));
+        assertThat(session.song().part(0).line().size()).isEqualTo(NOTES);
     }
 }

@@ -53,7 +53,7 @@ class StepWordsTest {
                 Arguments.of(new Reason.ByOctaves(1), "up an octave"),
                 Arguments.of(new Reason.ByOctaves(-2), "down 2 octaves"),
                 Arguments.of(new Reason.ByDegrees(2, "1", "3"), "up 2 degrees: 1 becomes 3"),
-                Arguments.of(new MoveReason.SameDegree("3", "C major", "♭3", "C minor"), "3 of C major becomes ♭3 of C minor"),
+                Arguments.of(new MoveReason.SameDegree(64, Key.parse("C major"), 63, Key.parse("C minor")), "3 of C major becomes ♭3 of C minor"),
                 Arguments.of(new MoveReason.Mirrored(60), "mirrored about C4"),
                 Arguments.of(new MoveReason.Reversed(), "the pitches in reverse over the same rhythm"),
                 Arguments.of(new MoveReason.ReversedInTime(), "the line in reverse, from its end"),

@@ -1,11 +1,13 @@
 package amberfence.app.hands;
 
+import amberfence.app.session.LongEdit;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.Clip;
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
 import amberfence.reading.SoundingChords;
+import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
@@ -14,6 +16,7 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
+import amberfence.step.PartResult;
 import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
@@ -77,7 +80,33 @@ public final class NoteCommands {
         session.edit(name, edit);
         if (song() == before) {
             session.message().set(Words.say("hands.nothing", name));
-        } else if (part().takes().size() > takes) {
+        } else {
+            tellTakeMade(takes);
+        }
+    }
+
+    /** What a step decides may take long; what it found is told, and when it changed nothing, that. */
+    private void editLong(String name, Function<Song, HandEdits.Done> work) {
+        int id = part().id();
+        int takes = part().takes().size();
+        session.edit(new LongEdit<>(name, song -> song.find(id).map(part -> part.line().size()).orElse(0),
+                song -> song.find(id).map(part -> work.apply(song)).orElseGet(() -> new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()))),
+                HandEdits.Done::song, done -> {
+            if (!Integer.valueOf(id).equals(session.selectedPart().get())) {
+                return;
+            }
+            if (!done.outcome().findings().isEmpty()) {
+                tell(done.outcome().findings().get(0));
+            } else if (done.outcome().changes().isEmpty()) {
+                session.message().set(Words.say("hands.asTheyAre", Words.count("noteCount", done.outcome().considered())));
+            } else {
+                tellTakeMade(takes);
+            }
+        }));
+    }
+
+    private void tellTakeMade(int takesBefore) {
+        if (part().takes().size() > takesBefore) {
             session.message().set(Words.say("hands.originalKept", part().name(), part().take().name()));
         }
     }
@@ -97,14 +126,24 @@ public final class NoteCommands {
     /** Moves what is heard of the selected notes; the pitches of drums count in semitones. */
     public void move(Move.Unit by, int amount) {
         chosen().ifPresent(chosen -> {
+            int id = part().id();
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
-            Outcome outcome = preview(unit, amount, chosen.in(heard()));
-            if (outcome.changes().isEmpty()) {
-                outcome.findings().stream().findFirst().ifPresent(this::tell);
-            } else {
-                hearAt(counted(moveWords(unit, amount), chosen), outcome.out().pitches());
-            }
+            boolean direct = session.showingBefore().get();
+            HandEdits hands = hands();
+            editLong(counted(moveWords(unit, amount), chosen), song -> {
+                Part part = song.part(id);
+                Line heard = direct ? part.line() : PartResult.of(song, part).line();
+                Outcome outcome = moved(song.fence().along(song.time()), song, part, unit, amount, chosen.in(heard));
+                return new HandEdits.Done(outcome.changes().isEmpty() ? song
+                        : direct ? hands.edit(song, id, LineEdit.pitches(outcome.out().pitches()))
+                        : hands.hearAt(song, id, outcome.out().pitches()), outcome);
+            });
         });
+    }
+
+    private static Outcome moved(FenceLine fence, Song song, Part part, Move.Unit by, int amount, List<Note> notes) {
+        return new Move(by, amount).apply(Line.of(notes), Surroundings.of(fence, song.time(),
+                part.isDrums() ? Role.FIGURE : part.role(), SoundingChords.NONE));
     }
 
     /** For example "up a degree". */
@@ -115,20 +154,12 @@ public final class NoteCommands {
 
     /** Where some notes, as they are heard, would be after a move; where they are when there is no room. */
     public Outcome preview(Move.Unit by, int amount, List<Note> notes) {
-        Role role = part().isDrums() ? Role.FIGURE : part().role();
-        return new Move(by, amount).apply(Line.of(notes), Surroundings.of(session.results().get().fence(), song().time(), role,
-                SoundingChords.NONE));
+        return moved(session.results().get().fence(), song(), part(), by, amount, notes);
     }
 
     /** The line as it is shown: what the steps make, or the original. */
     public Line heard() {
         return session.showingBefore().get() ? part().line() : session.results().get().part(part().id()).line();
-    }
-
-    private void hearAt(String name, Map<Long, Integer> wanted) {
-        boolean direct = session.showingBefore().get();
-        edit(name, song -> direct ? hands().edit(song, part().id(), LineEdit.pitches(wanted))
-                : hands().hearAt(song, part().id(), wanted));
     }
 
     private void tell(Finding finding) {
@@ -269,14 +300,9 @@ public final class NoteCommands {
     /** Does a step once to the selected notes: the notes themselves change. */
     public void apply(Step step) {
         chosen().ifPresent(chosen -> {
-            String name = counted(StepCatalogue.of(step).title(), chosen);
-            HandEdits.Done done = hands().command(song(), part().id(), step, chosen);
-            edit(name, song -> done.song());
-            if (!done.outcome().findings().isEmpty()) {
-                tell(done.outcome().findings().get(0));
-            } else if (done.outcome().changes().isEmpty()) {
-                session.message().set(Words.say("hands.asTheyAre", Words.count("noteCount", chosen.ids().size())));
-            }
+            int id = part().id();
+            HandEdits hands = hands();
+            editLong(counted(StepCatalogue.of(step).title(), chosen), song -> hands.command(song, id, step, chosen));
         });
     }
 }

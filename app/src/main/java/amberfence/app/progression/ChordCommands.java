@@ -1,5 +1,6 @@
 package amberfence.app.progression;
 
+import amberfence.app.session.LongEdit;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.ChordMoves;
@@ -33,6 +34,9 @@ import java.util.function.UnaryOperator;
 
 /** What can be done to the chords of the progression: to the selected ones, or to all when none is selected. */
 public final class ChordCommands {
+    /** Finding the smoothest voicing of a chord is as much work as a step has with about so many notes. */
+    public static final int SMOOTHING = 50;
+
     private final Session session;
     private List<ChordSpan> copied = List.of();
 
@@ -263,9 +267,9 @@ public final class ChordCommands {
             return;
         }
         int before = SmoothVoicings.motion(song().progression().voicings());
-        edit(Words.say("chords.smooth"), song -> ProgressionEdits.smooth(song, rules, fixed));
-        int after = SmoothVoicings.motion(song().progression().voicings());
-        session.message().set(Words.say("chords.smoothed", after, before));
+        session.edit(new LongEdit<>(Words.say("chords.smooth"), song -> song.progression().spans().size() * SMOOTHING,
+                song -> ProgressionEdits.smooth(song, rules, fixed), song -> song, song -> session.message().set(
+                        Words.say("chords.smoothed", SmoothVoicings.motion(song.progression().voicings()), before))));
     }
 
     /** Adds a part that plays the progression until it is settled. */

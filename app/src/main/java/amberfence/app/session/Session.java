@@ -64,7 +64,10 @@ public final class Session {
     private final Frames frames = new Frames();
     private final Preferences preferences = new Preferences();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
+    private final LongEdits longEdits = new LongEdits(computations, this::song, (name, song) -> edit(name, same -> song),
+            this::tellWorking);
     private final long historyBytes;
+    private boolean computing;
     private long number;
     private ProjectDocument document;
     private Optional<FileState> onDisk = Optional.empty();
@@ -112,6 +115,7 @@ public final class Session {
     /** @param state what stands in the file */
     public void open(ProjectDocument opened, Path from, Optional<FileState> state) {
         number++;
+        longEdits.stop();
         document = opened;
         onDisk = state;
         history = new History(opened.song(), historyBytes);
@@ -171,6 +175,20 @@ public final class Session {
         }
     }
 
+    /** Changes the song, where working that out may take long: it is done elsewhere then, after the long edits before it. */
+    public void edit(LongEdit<?> edit) {
+        longEdits.add(edit);
+    }
+
+    private void tellWorking() {
+        working.set(computing || longEdits.isWaiting());
+    }
+
+    private void setComputing(boolean now) {
+        computing = now;
+        tellWorking();
+    }
+
     /** Changes the selected part. */
     public void editPart(String name, UnaryOperator<Part> edit) {
         part().ifPresent(part -> edit(name, song -> song.withPart(part.id(), edit)));
@@ -182,7 +200,12 @@ public final class Session {
                 .map(slot -> slot.id() == slotId ? edit.apply(slot) : slot).toList()));
     }
 
+    /** Goes back by one edit; one that is still being worked out is not done then. */
     public void undo() {
+        if (longEdits.isWaiting()) {
+            longEdits.stop();
+            return;
+        }
         history.undo();
         refresh();
     }
@@ -228,8 +251,9 @@ public final class Session {
         return history.redoName();
     }
 
+    /** Whether there is work that was not saved, also such as is still being worked out. */
     public boolean isChanged() {
-        return history.isChanged();
+        return history.isChanged() || longEdits.isWaiting();
     }
 
     /**
@@ -256,7 +280,7 @@ public final class Session {
         Results before = results.get();
         computations.stop(RESULTS);
         if (!isLong(shown)) {
-            working.set(false);
+            setComputing(false);
             try {
                 arrived(song, Results.of(shown, before));
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
@@ -264,13 +288,13 @@ public final class Session {
             }
             return;
         }
-        working.set(true);
+        setComputing(true);
         Integer part = selectedPart.get();
         computations.ask(RESULTS, () -> Results.of(shown, before).prepared(part), fresh -> {
-            working.set(false);
+            setComputing(false);
             arrived(song, fresh);
         }, cause -> {
-            working.set(false);
+            setComputing(false);
             giveUp(cause);
         });
     }

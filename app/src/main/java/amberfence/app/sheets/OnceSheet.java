@@ -11,12 +11,14 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepWords;
 import amberfence.theory.Spelling;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -61,15 +63,22 @@ public final class OnceSheet {
 
     private void update() {
         NoteSet chosen = commands.selection().source();
+        Song song = session.song();
         Part part = session.part().orElseThrow();
+        Step now = step;
         long tick = chosen.in(part.line()).stream().findFirst().map(Note::start).orElse(0L);
+        Function<Step, Outcome> trial = tried -> tried.tried(part.line(), HandEdits.meant(song, part).withNotes(chosen, NoteSet.NONE));
         Controls.rebuild(form, () -> form.getChildren().setAll(SchemaForm.of(step, new FormHost(session, Optional.empty(), tick,
                 (words, changed) -> {
                     step = changed;
                     update();
-                }, tried -> tried.tried(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE))
-                        .out()))));
-        Outcome outcome = step.tried(part.line(), HandEdits.meant(session.song(), part).withNotes(chosen, NoteSet.NONE));
+                }, tried -> trial.apply(tried).out()))));
+        nothing.set(false);
+        preview.setText(Words.say("once.working"));
+        session.computations().ask("once", part.line().size(), () -> trial.apply(now), outcome -> show(outcome, tick));
+    }
+
+    private void show(Outcome outcome, long tick) {
         nothing.set(outcome.changes().isEmpty());
         Spelling spelling = session.results().get().fence().spellingAt(tick);
         String finding = outcome.findings().stream().findFirst()

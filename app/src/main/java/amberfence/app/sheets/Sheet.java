@@ -3,6 +3,7 @@ package amberfence.app.sheets;
 import amberfence.app.theme.Controls;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -27,11 +28,19 @@ public final class Sheet extends StackPane {
         sheet.setPrefWidth(width);
         setAlignment(Pos.CENTER);
         getChildren().add(sheet);
-        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE) {
-                close.run();
-                event.consume();
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> escape(event, close));
+        // A list takes Escape for itself, for the end of typing in a cell, also when nobody types.
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getTarget() instanceof ListView<?>) {
+                escape(event, close);
             }
         });
+    }
+
+    private static void escape(KeyEvent event, Runnable close) {
+        if (event.getCode() == KeyCode.ESCAPE) {
+            close.run();
+            event.consume();
+        }
     }
 }

@@ -7,6 +7,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.ProgressionEdits;
 import amberfence.song.ChordSpan;
+import amberfence.song.Progression;
 import amberfence.song.Song;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.SpelledPitch;
@@ -102,14 +103,29 @@ public final class SmoothSheet {
     }
 
     private void update() {
+        Progression progression = session.song().progression();
+        unreadable.set(true);
         try {
-            Song smooth = ProgressionEdits.smooth(session.song(), rules(), fixed());
-            preview.setText(Words.say("smooth.preview", SmoothVoicings.motion(smooth.progression().voicings()),
-                    SmoothVoicings.motion(session.song().progression().voicings())));
-            unreadable.set(session.song().progression().isEmpty());
+            VoicingRules rules = rules();
+            Set<Long> fixed = fixed();
+            Song song = session.song();
+            preview.setText(Words.say("once.working"));
+            session.computations().ask("smooth", progression.spans().size() * ChordCommands.SMOOTHING,
+                    () -> SmoothVoicings.motion(ProgressionEdits.smooth(song, rules, fixed).progression().voicings()), motion -> {
+                        preview.setText(Words.say("smooth.preview", motion, SmoothVoicings.motion(progression.voicings())));
+                        unreadable.set(progression.isEmpty());
+                    }, this::refused);
         } catch (IllegalArgumentException e) {
+            session.computations().stop("smooth");
             preview.setText(e.getMessage());
-            unreadable.set(true);
+        }
+    }
+
+    private void refused(Throwable cause) {
+        if (cause instanceof IllegalArgumentException) {
+            preview.setText(cause.getMessage());
+        } else {
+            session.computations().trouble().accept(Words.say("session.failed"), cause);
         }
     }
 }

@@ -42,17 +42,38 @@ public final class Computations {
      * @param notes how many notes it is about
      */
     public <T> void ask(Object key, int notes, Supplier<T> work, Consumer<T> answer) {
+        ask(key, notes, work, answer, this::tell);
+    }
+
+    /**
+     * Works something out, at once when it is so little that nobody notices.
+     *
+     * @param notes how many notes it is about
+     * @param failed takes what was thrown
+     */
+    public <T> void ask(Object key, int notes, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
         if (notes > FEW) {
-            ask(key, work, answer);
-        } else {
-            stop(key);
-            answer.accept(work.get());
+            ask(key, work, answer, failed);
+            return;
         }
+        stop(key);
+        T result;
+        try {
+            result = work.get();
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            failed.accept(e);
+            return;
+        }
+        answer.accept(result);
     }
 
     /** Works something out; what is wrong with it is told as an error of the window. */
     public <T> void ask(Object key, Supplier<T> work, Consumer<T> answer) {
-        ask(key, work, answer, cause -> trouble.accept(Words.say("session.failed"), cause));
+        ask(key, work, answer, this::tell);
+    }
+
+    private void tell(Throwable cause) {
+        trouble.accept(Words.say("session.failed"), cause);
     }
 
     /**

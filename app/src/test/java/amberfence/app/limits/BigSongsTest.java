@@ -3,7 +3,10 @@ package amberfence.app.limits;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.WindowTest;
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.progression.ChordCommands;
 import amberfence.demo.LanternFerry;
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.ChordSpan;
 import amberfence.song.KeyPlan;
@@ -13,6 +16,8 @@ import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.step.StepSchema;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
@@ -23,6 +28,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.AfterEach;
@@ -121,6 +127,15 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "to compare: fence page of an empty song", workspace::openFence);
             interact(() -> ((Button) lookup("#fence-done").query()).fire());
             measure(blocks, "open 50,000 notes", () -> open(song));
+            interact(() -> session.selectPart(0));
+            for (StepSchema<?> kind : StepCatalogue.all()) {
+                NoteCommands commands = new NoteCommands(session);
+                interact(() -> commands.selection().all());
+                measure(blocks, kind.name() + " once, 50,000 notes: the sheet", () -> workspace.openOnce(kind));
+                measure(blocks, kind.name() + " once, 50,000 notes: done", () -> ((Button) lookup("#once-apply").query()).fire());
+                interact(session::undo);
+                settled();
+            }
             measure(blocks, "fence page, 50,000 notes", workspace::openFence);
             measure(blocks, "fence page, another tonic", () -> session.tryOn().set(session.song().fence().withKeys(
                     KeyPlan.of(Key.parse("Eb minor")))));
@@ -150,6 +165,14 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "5,000 chords: select one", () -> session.selectedChords().set(Set.of(
                     session.song().progression().spans().get(9).id())));
             measure(blocks, "5,000 chords: move a part", () -> session.addStep(1, "move", some -> Move.USUAL));
+            measure(blocks, "5,000 chords: the sheet for smooth voicings", workspace::openSmooth);
+            waitUntil(() -> !lookup("#smooth-apply").query().isDisabled());
+            measure(blocks, "5,000 chords: smooth voicings", () -> ((Button) lookup("#smooth-apply").query()).fire());
+            assertThat(session.undoName()).as("it was done").contains("smoothest voicings");
+            measure(blocks, "5,000 chords: choose all of them", () -> session.selectedChords().set(
+                    session.song().progression().spans().stream().map(ChordSpan::id).collect(Collectors.toSet())));
+            measure(blocks, "5,000 chords: sevenths everywhere", () -> new ChordCommands(session).change("sevenths",
+                    (chord, key) -> ProgressionEdits.extended(chord, key, 7)));
         }
     }
 

@@ -2,14 +2,17 @@ package amberfence.step.move;
 
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import amberfence.theory.KeyLadder;
+import amberfence.theory.Key;
 
 /** Why a note has another pitch or place, when lines are moved as a whole. */
 public sealed interface MoveReason extends Reason {
-    /** The same degree in another key; degrees and keys as text. */
-    record SameDegree(String from, String fromKey, String to, String toKey) implements MoveReason {
+    /** The same degree in another key. Words are made when somebody reads them: a long line has one of these for every note. */
+    record SameDegree(int from, Key fromKey, int to, Key toKey) implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return from + " of " + fromKey + " becomes " + to + " of " + toKey;
+            return DegreeWords.of(KeyLadder.of(fromKey), from) + " of " + fromKey.text() + " becomes "
+                    + DegreeWords.of(KeyLadder.of(toKey), to) + " of " + toKey.text();
         }
     }
 

@@ -4,7 +4,6 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -123,7 +122,8 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int pitch = shaped.pitch(i);
-                work.change(note, note.withPitch(pitch), byDegree[i] ? sameDegree(note, pitch) : shaped.reason(i));
+                work.change(note, note.withPitch(pitch), byDegree[i] ? new MoveReason.SameDegree(note.pitch(), start(note), pitch, to)
+                        : shaped.reason(i));
             }
             return work.outcome();
         }
@@ -183,12 +183,6 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
                     .map(degree -> degree.semitones() - own.semitones())
                     .min(Comparator.comparingInt((Integer moved) -> Math.abs(moved)).thenComparingInt(moved -> moved))
                     .map(moved -> pitch + shift + moved);
-        }
-
-        private Reason sameDegree(Note note, int pitch) {
-            Key key = start(note);
-            return new MoveReason.SameDegree(DegreeWords.of(ladders.of(key), note.pitch()), key.text(),
-                    DegreeWords.of(target, pitch), to.text());
         }
     }
 }
