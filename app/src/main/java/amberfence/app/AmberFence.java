@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Future;
 import javafx.application.Application;
+import javafx.geometry.Dimension2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
@@ -29,6 +30,9 @@ import javafx.stage.Stage;
 public final class AmberFence extends Application {
     static final double WIDTH = 1280;
     static final double HEIGHT = 800;
+    /** What 1280×800 leaves at an interface scale of 150 %. */
+    static final double LEAST_WIDTH = 850;
+    static final double LEAST_HEIGHT = 530;
 
     /** The song to begin with, composed while the toolkit starts. */
     private static Future<Song> first;
@@ -64,9 +68,9 @@ public final class AmberFence extends Application {
         workspace.installShortcuts(scene);
         stage.setScene(scene);
         stage.setTitle("Amber Fence");
-        stage.setMinWidth(900);
-        stage.setMinHeight(620);
-        fitToScreen(stage);
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        fitToScreen(stage, arguments.size().orElse(new Dimension2D(WIDTH, HEIGHT)));
         stage.show();
         workspace.focusLadder();
         Thread.setDefaultUncaughtExceptionHandler(workspace.troubles()::uncaught);
@@ -97,14 +101,14 @@ public final class AmberFence extends Application {
     }
 
     /** The window never opens larger than the screen. */
-    private static void fitToScreen(Stage stage) {
+    private static void fitToScreen(Stage stage, Dimension2D size) {
         Rectangle2D room = Screen.getPrimary().getVisualBounds();
-        if (room.getWidth() < WIDTH || room.getHeight() < HEIGHT) {
+        if (room.getWidth() < size.getWidth() || room.getHeight() < size.getHeight()) {
             stage.setMinWidth(Math.min(stage.getMinWidth(), room.getWidth()));
             stage.setMinHeight(Math.min(stage.getMinHeight(), room.getHeight()));
-            stage.setWidth(Math.min(WIDTH, room.getWidth()));
-            stage.setHeight(Math.min(HEIGHT, room.getHeight()));
         }
+        stage.setWidth(Math.min(size.getWidth(), room.getWidth()));
+        stage.setHeight(Math.min(size.getHeight(), room.getHeight()));
     }
 
     /** Pictures are taken without touching the person's own files. */

@@ -9,6 +9,10 @@ public final class Main {
     }
 
     public static void main(String[] arguments) {
+        int at = List.of(arguments).indexOf("--scale");
+        if (at >= 0 && at + 1 < arguments.length && arguments[at + 1].matches("\\d{3}")) {
+            InterfaceScale.set(Integer.parseInt(arguments[at + 1]));
+        }
         AmberFence.composeAhead(List.of(arguments));
         Application.launch(AmberFence.class, arguments);
     }

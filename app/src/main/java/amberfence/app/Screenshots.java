@@ -35,7 +35,6 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -58,7 +57,7 @@ final class Screenshots {
         after(SETTLING, () -> {
             try {
                 open(arguments.view());
-            } catch (IOException e) {
+            } catch (IOException | RuntimeException e) {
                 leave("the view cannot be opened: " + e.getMessage(), 1);
             }
             after(SETTLING, () -> write(arguments.screenshot().orElseThrow()));
@@ -75,10 +74,16 @@ final class Screenshots {
     private void open(String view) throws IOException {
         switch (view) {
             case "before" -> session.showingBefore().set(true);
+            case "folded" -> workspace.openTab("");
             case "hands" -> hands();
+            case "velocities" -> {
+                hands();
+                workspace.openTab("velocities");
+            }
             case "pick" -> {
                 session.selectPart(session.song().parts().get(2).id());
                 session.pick().rule().set(Optional.of(Pick.parse("lowest and on beat or outside")));
+                workspace.openTab("pick");
             }
             case "steps" -> ((Button) scene.lookup("#add-step")).fire();
             case "once" -> {
@@ -95,10 +100,10 @@ final class Screenshots {
                 session.edit("smooth", song -> ProgressionEdits.smooth(song, VoicingRules.USUAL, Set.of()));
                 session.selectedChords().set(Set.of(session.song().progression().spans().get(2).id()));
                 session.playhead().set(session.song().time().barStart(4));
-                ((ToggleButton) scene.lookup("#chord-panel-open")).setSelected(true);
+                workspace.openTab("chords");
             }
             case "bass" -> {
-                ((ToggleButton) scene.lookup("#overview-fold")).setSelected(true);
+                workspace.openTab("overview");
                 session.selectPart(session.song().parts().get(1).id());
                 NoteCommands commands = new NoteCommands(session);
                 commands.selection().all();
@@ -113,7 +118,9 @@ final class Screenshots {
             }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
             case "tryit" -> {
-                workspace.openTryIt();
+                workspace.openTab("keys");
+                workspace.applyCss();
+                workspace.layout();
                 ((ComboBox<LiveKeys.Mode>) scene.lookup("#tryit-mode")).setValue(LiveKeys.Mode.CHORDS);
             }
             case "compare" -> workspace.openCompare();
@@ -150,7 +157,6 @@ final class Screenshots {
         commands.move(Move.Unit.DEGREES, 2);
         commands.louder(true);
         session.outlinedTake().set(0);
-        ((ToggleButton) scene.lookup("#velocity-fold")).setSelected(true);
     }
 
     private void write(Path target) {

@@ -85,7 +85,7 @@ class CompareAndOverviewTest extends WindowTest {
     @Test
     void theOverviewTellsHowEachPartStandsAndGoesThere() {
         assertThat(isShown("overview")).isFalse();
-        click("overview-fold");
+        click("tab-overview");
         assertThat(isShown("overview")).isTrue();
         Node overview = lookup("#overview").query();
         Bounds bounds = overview.localToScreen(overview.getLayoutBounds());

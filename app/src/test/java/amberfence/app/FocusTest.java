@@ -27,7 +27,7 @@ class FocusTest extends WindowTest {
     @Test
     void deleteWorksAtOnceAfterNotesWereSelectedByAPick() {
         interact(() -> session.selectPart(2));
-        click("pick-open");
+        click("tab-pick");
         click("pick-select");
         int selected = session.selectedNotes().get().size();
         int before = session.song().part(2).line().size();

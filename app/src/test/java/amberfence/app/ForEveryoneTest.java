@@ -47,7 +47,7 @@ class ForEveryoneTest extends WindowTest {
         }
         assertThat(reached).contains("parts", "steps", "changes", "ladder", "fence-chip", "import", "export", "song-menu",
                 "bring-inside-to", "settle", "add-step",
-                "key-span-0", "hand-select", "snap", "notes-menu", "takes", "pick-open", "velocity-fold", "add-part", "history");
+                "key-span-0", "hand-select", "snap", "notes-menu", "takes", "tab-pick", "tab-velocities", "add-part", "history");
     }
 
     @Test

@@ -261,7 +261,7 @@ class HandsTest extends WindowTest {
 
     @Test
     void velocitiesAreDrawnInTheLaneBelow() {
-        click("velocity-fold");
+        click("tab-velocities");
         Note note = first();
         Node lane = lookup("#velocity-lane").query();
         Point2D left = at(note.start(), note.pitch());
@@ -270,7 +270,7 @@ class HandsTest extends WindowTest {
         settle();
         assertThat(now(note).velocity()).isBetween(note.velocity() - 40, note.velocity() - 15);
         assertThat(now(note)).isEqualTo(note.withVelocity(now(note).velocity()));
-        click("velocity-fold");
+        click("tab-velocities");
         assertThat(isShown("velocity-lane")).isFalse();
     }
 

@@ -28,7 +28,7 @@ class PickPanelTest extends WindowTest {
     @BeforeEach
     void openThePanelForTheHarmonium() {
         click("part-2");
-        click("pick-open");
+        click("tab-pick");
     }
 
     @Test
@@ -94,7 +94,7 @@ class PickPanelTest extends WindowTest {
     @Test
     void marksWhatItFindsInTheLadder() {
         int with = pixelsInLadder(0x2A211B, 0);
-        click("pick-open");
+        click("tab-pick");
         assertThat(pixelsInLadder(0x2A211B, 0)).isLessThan(with);
     }
 

@@ -22,20 +22,19 @@ class PreferencesTest extends WindowTest {
 
     @Test
     void whatIsOpenAndTheThemeOutliveTheRun() {
-        click("overview-fold");
+        click("tab-overview");
         interact(() -> workspace.installShortcuts(scene));
         Path file = appFolder.resolve("preferences.json");
         waitUntil(() -> Files.exists(file));
-        assertThat(nextStart().flag("overview-fold").get()).isTrue();
-        assertThat(nextStart().flag("velocity-fold").get()).isFalse();
+        assertThat(nextStart().text("drawer", "")).isEqualTo("overview");
         interact(() -> {
             session.preferences().choose("theme", Theme.LAMP);
             workspace.leave();
         });
         assertThat(nextStart().choice("theme", Theme.PAPER)).as("kept though the window closed at once").isEqualTo(Theme.LAMP);
         assertThat(workspace.preferredTheme()).isEqualTo(Theme.LAMP);
-        click("overview-fold");
-        assertThat(((ToggleButton) lookup("#overview-fold").query()).isSelected()).isFalse();
+        click("tab-overview");
+        assertThat(((ToggleButton) lookup("#tab-overview").query()).isSelected()).isFalse();
     }
 
     @Test
@@ -46,9 +45,9 @@ class PreferencesTest extends WindowTest {
         PreferencesFile kept = new PreferencesFile(new AppFolder(appFolder), preferences);
         assertThat(kept.load()).isEmpty();
         assertThat(preferences.choice("theme", Theme.PAPER)).isEqualTo(Theme.LAMP);
-        interact(() -> preferences.flag("overview-fold").set(true));
+        interact(() -> preferences.keep("drawer", "overview"));
         interact(kept::close);
-        assertThat(Files.readString(file)).contains("\"moon\" : \"full\"", "\"overview-fold\" : \"true\"");
+        assertThat(Files.readString(file)).contains("\"moon\" : \"full\"", "\"drawer\" : \"overview\"");
     }
 
     @Test

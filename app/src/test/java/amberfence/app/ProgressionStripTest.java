@@ -41,7 +41,7 @@ class ProgressionStripTest extends WindowTest {
     }
 
     private void open() {
-        click("chord-panel-open");
+        click("tab-chords");
     }
 
     private void type(String text) {
@@ -223,7 +223,7 @@ class ProgressionStripTest extends WindowTest {
         open();
         type("Dm");
         type("G");
-        click("chord-panel-open");
+        click("tab-chords");
         Node card = lookup("#chord-" + id(0)).query();
         var bounds = card.localToScreen(card.getBoundsInLocal());
         double half = bounds.getWidth() / 2;

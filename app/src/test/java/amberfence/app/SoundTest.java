@@ -142,7 +142,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void keysPlayThroughTheFenceAndShowWhatIsHeard() {
-        click("tryit-open");
+        click("tab-keys");
         choose("tryit-outside", 1);
         clickOn("#piano");
         settle();
@@ -173,7 +173,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void oneKeyPlaysAChordWhichIsLearntByTouching() {
-        click("tryit-open");
+        click("tab-keys");
         choose("tryit-mode", 1);
         interact(() -> lookup("#piano").query().requestFocus());
         output.clear();
@@ -203,7 +203,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void whiteKeysPlayTheChordOfTheMoment() {
-        click("tryit-open");
+        click("tab-keys");
         choose("tryit-mode", 2);
         interact(() -> session.playhead().set(1440));
         interact(() -> lookup("#piano").query().requestFocus());
@@ -215,7 +215,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void recordsATakeOverTheSong() {
-        click("tryit-open");
+        click("tab-keys");
         int takes = session.song().part(0).takes().size();
         click("record");
         waitUntil(() -> session.playhead().get() > 100);
@@ -243,7 +243,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void withoutAKeyboardASimulatedOnePlays() {
-        click("tryit-open");
+        click("tab-keys");
         output.clear();
         click("tryit-simulated");
         waitUntil(() -> begun().size() >= 3);
@@ -282,7 +282,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void padsPlayTheBankAndVersionsAreHeardWhileTheyAreCompared() {
-        click("tryit-open");
+        click("tab-keys");
         choose("tryit-mode", 1);
         output.clear();
         click("pad-36");
@@ -291,7 +291,7 @@ class SoundTest extends WindowTest {
         click("bank-from");
         chooseUnder("bank-clear-one", "clear-38");
         assertThat(lookup("#pad-38").tryQuery()).isEmpty();
-        click("tryit-open");
+        click("tab-keys");
         interact(() -> session.loop().set(Optional.of(new TickRange(1440 + 2 * 240, 2 * 1440))));
         click("takes-compare");
         push(KeyCode.SPACE);
@@ -308,7 +308,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void recordsBothWhatIsPressedAndWhatIsHeardTidiedOverWhatIsThere() {
-        click("tryit-open");
+        click("tab-keys");
         choose("record-what", 2);
         choose("record-tidy", 5);
         choose("record-latency", 3);
@@ -349,7 +349,7 @@ class SoundTest extends WindowTest {
     void lettersOnTheKeyboardPlayAndNeverSwitchTakesWhileRecording() {
         click("take-copy");
         int take = session.song().part(0).current();
-        click("tryit-open");
+        click("tab-keys");
         click("record");
         waitUntil(() -> session.playhead().get() > 100);
         clickOn("#piano");
@@ -363,7 +363,7 @@ class SoundTest extends WindowTest {
 
     @Test
     void whatWasPlayedIsKeptThoughThePartWasTakenAwayMeanwhile() {
-        click("tryit-open");
+        click("tab-keys");
         click("record");
         waitUntil(() -> session.playhead().get() > 100);
         clickOn("#piano");
@@ -382,7 +382,7 @@ class SoundTest extends WindowTest {
         long from = 1440;
         long to = 1440 + 960;
         interact(() -> session.loop().set(Optional.of(new TickRange(from, to))));
-        click("tryit-open");
+        click("tab-keys");
         click("record");
         waitUntil(() -> session.playhead().get() > from + 200);
         clickOn("#piano");

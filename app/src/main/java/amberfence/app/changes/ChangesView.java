@@ -3,8 +3,6 @@ package amberfence.app.changes;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.edit.HandEdits;
-import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
@@ -21,6 +19,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
@@ -38,12 +38,12 @@ public final class ChangesView extends VBox {
     private static final int MANY = 2_000;
     private final Session session;
     private final Consumer<Note> reveal;
+    private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
     private final Label heading = Controls.label("", "heading");
     private final Label summary = Controls.label("", "soft", "small");
     private final ListView<ChangeRow> rows = new ListView<>();
-    private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll());
+    private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll(), "choice");
     private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
-    private final SimpleBooleanProperty nothingToSettle = new SimpleBooleanProperty(true);
     private boolean allLeft;
     /** What the rows tell of. */
     private Outcome shown;
@@ -63,11 +63,8 @@ public final class ChangesView extends VBox {
                 this::resolve));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
         VBox.setVgrow(rows, Priority.ALWAYS);
-        Button settle = Controls.button("settle", "changes.settle", event -> settle(), "ink");
-        Controls.tip(settle, Words.say("changes.settleTip"));
         HBox head = new HBox(14, heading, summary, Controls.filler(),
-                Controls.disabledWhen(leaveAll, nothingToLeave, "changes.noLeave"),
-                Controls.disabledWhen(settle, nothingToSettle, "changes.noSettle"));
+                Controls.disabledWhen(leaveAll, nothingToLeave, "changes.noLeave"));
         head.setAlignment(Pos.CENTER_LEFT);
         heading.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(head, rows);
@@ -86,9 +83,13 @@ public final class ChangesView extends VBox {
                 : part.step(session.openStep().get()));
     }
 
+    /** How many changes are listed. */
+    public ReadOnlyIntegerProperty count() {
+        return count.getReadOnlyProperty();
+    }
+
     private void update() {
         Optional<Part> part = session.part();
-        nothingToSettle.set(part.isEmpty() || session.results().get().part(part.get().id()).stages().isEmpty());
         updating = true;
         Optional<PartResult.Stage> stage = stage();
         if (stage.isEmpty()) {
@@ -99,6 +100,7 @@ public final class ChangesView extends VBox {
             summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : slot().isPresent() ? "changes.stepOff"
                     : part.get().steps().isEmpty() ? "changes.noSteps" : "changes.noStep"));
             nothingToLeave.set(true);
+            count.set(0);
         } else {
             show(stage.get());
         }
@@ -107,6 +109,7 @@ public final class ChangesView extends VBox {
 
     private void show(PartResult.Stage stage) {
         Outcome outcome = stage.outcome();
+        count.set(outcome.changes().size());
         StepSchema<?> schema = StepCatalogue.of(Step.in(stage.slot()));
         heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
                 outcome.changes().size(), schema.title()).toUpperCase(Locale.ROOT));
@@ -178,24 +181,6 @@ public final class ChangesView extends VBox {
         slot().ifPresent(slot -> session.editStep(
                 Words.count(left ? "edit.leaveSome" : "edit.moveSome", chosen.size()), slot.id(),
                 same -> same.withLeft(chosen.stream().map(row -> row.note().orElseThrow().id()).toList(), left)));
-    }
-
-    /** Writes what the steps come to into the part, as a new take. */
-    public void settle() {
-        if (nothingToSettle.get()) {
-            session.message().set(Words.say("changes.noSettle"));
-            return;
-        }
-        if (session.working().get()) {
-            session.message().set(Words.say("changes.settleLater"));
-            return;
-        }
-        session.part().ifPresent(part -> {
-            Line line = session.results().get().part(part.id()).line();
-            HandEdits hands = new HandEdits(Words.say("parts.takeName", part.takes().size() + 1));
-            session.edit(Words.say("edit.settle", part.name()), song -> hands.settle(song, part.id(), line));
-            session.message().set(Words.say("changes.settled", part.name()));
-        });
     }
 
     private void chosen(ChangeRow row) {

@@ -115,7 +115,11 @@ public final class ComparePage extends BorderPane {
             model.keepTurns();
             this.close.run();
         });
-        HBox foot = new HBox(10, back, bars, on, Controls.label(Words.say("compare.hint"), "soft", "small"), Controls.filler(),
+        Label hint = Controls.label(Words.say("compare.hint"), "soft", "small");
+        hint.setMinWidth(0);
+        Controls.tip(hint, hint::getText);
+        bars.setMinWidth(USE_PREF_SIZE);
+        HBox foot = new HBox(10, back, bars, on, hint, Controls.filler(),
                 Controls.disabledWhen(keep, noTurns, "compare.noTurns"));
         foot.getStyleClass().add("foot");
         foot.setAlignment(Pos.CENTER_LEFT);

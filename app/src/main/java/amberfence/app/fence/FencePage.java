@@ -78,8 +78,10 @@ public final class FencePage extends BorderPane {
             model.keep();
             close.run();
         }, "ink");
-        HBox head = new HBox(16, Controls.label(Words.say("fence.title"), "title"),
-                Controls.label(Words.say("fence.subtitle"), "soft"), Controls.filler(),
+        Label subtitle = Controls.label(Words.say("fence.subtitle"), "soft");
+        subtitle.setMinWidth(0);
+        Controls.tip(subtitle, subtitle::getText);
+        HBox head = new HBox(16, Controls.label(Words.say("fence.title"), "title"), subtitle, Controls.filler(),
                 Controls.disabledWhen(back, nothingTried, "fence.nothingTried"), done);
         head.getStyleClass().add("head");
         head.setAlignment(Pos.CENTER_LEFT);
@@ -98,7 +100,10 @@ public final class FencePage extends BorderPane {
         Label hint = Controls.label(Words.say("fence.hint"), "soft", "small");
         hint.setWrapText(true);
         hint.setTextAlignment(TextAlignment.CENTER);
-        VBox column = new VBox(4, clock, hint);
+        hint.setMinHeight(USE_PREF_SIZE);
+        ClockRoom room = new ClockRoom(clock);
+        VBox.setVgrow(room, Priority.ALWAYS);
+        VBox column = new VBox(4, room, hint);
         column.setAlignment(Pos.TOP_CENTER);
         HBox.setHgrow(column, Priority.ALWAYS);
         return column;

@@ -17,6 +17,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -24,6 +25,7 @@ import javafx.scene.layout.VBox;
 /** Keys that the notes may be in, of all parts, one part or the selection, or along the song; and what is always allowed. */
 final class KeyColumn extends VBox {
     private static final double WIDTH = 340;
+    private static final double LEAST = 262;
     private static final int MOST = 4;
     private final FenceModel model;
     private final ComboBox<KeyFamily> family;
@@ -40,8 +42,14 @@ final class KeyColumn extends VBox {
         HBox head = new HBox(8, Controls.heading("fence.find"), Controls.filler(), of);
         head.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(family, Priority.ALWAYS);
-        getChildren().addAll(head, new HBox(6, source, family), found, Controls.heading("fence.allowed"), allowed);
-        setMinWidth(WIDTH);
+        VBox lower = new VBox(8, found, Controls.heading("fence.allowed"), allowed);
+        ScrollPane scroll = new ScrollPane(lower);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        Controls.followFocus(scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, new HBox(6, source, family), scroll);
+        setMinWidth(LEAST);
         setPrefWidth(WIDTH);
     }
 

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 /** The list of scales with its search, and the row in which an own scale is kept under a name. */
 final class ScaleColumn extends VBox {
     private static final double WIDTH = 280;
+    private static final double LEAST = 216;
     private final FenceModel model;
     private final TextField search = new TextField();
     private final ListView<Scale> scales = new ListView<>();
@@ -47,7 +48,7 @@ final class ScaleColumn extends VBox {
         VBox.setVgrow(scales, Priority.ALWAYS);
         keep = keepRow();
         getChildren().addAll(Controls.heading("fence.scales"), search, scales, count, keep);
-        setMinWidth(WIDTH);
+        setMinWidth(LEAST);
         setPrefWidth(WIDTH);
     }
 

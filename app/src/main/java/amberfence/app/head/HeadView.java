@@ -11,6 +11,7 @@ import amberfence.song.KeyPlan;
 import amberfence.song.Metre;
 import amberfence.song.Song;
 import amberfence.theory.Key;
+import java.util.List;
 import java.util.Locale;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
@@ -24,6 +25,9 @@ import javafx.scene.layout.VBox;
 
 /** The head of the workspace. */
 public final class HeadView extends HBox {
+    /** The title has always as much room, so that nothing shifts with it. */
+    private static final double TITLE = 164;
+    private static final double NARROW = 1050;
     private final Session session;
     private final Label title = Controls.label("", "title");
     private final Label saved = Controls.label("", "soft", "small");
@@ -43,21 +47,39 @@ public final class HeadView extends HBox {
      */
     public HeadView(Session session, SoundDesk desk, SoundMenu soundMenu, Node songMenu, Runnable openFence, Runnable openHistory, Runnable importFile,
                     Runnable exportFile) {
-        super(16);
+        super(12);
         this.session = session;
         getStyleClass().add("head");
         setAlignment(Pos.CENTER_LEFT);
         title.setId("song-title");
         title.setTextOverrun(OverrunStyle.ELLIPSIS);
-        title.setMinWidth(60);
-        title.setMaxWidth(210);
+        Controls.tip(title, title::getText);
         saved.setId("saved-state");
         VBox name = new VBox(-3, title, saved);
         name.setAlignment(Pos.CENTER_LEFT);
-        name.setMinWidth(90);
+        name.setMinWidth(TITLE);
+        name.setPrefWidth(TITLE);
+        name.setMaxWidth(TITLE);
+        setMinWidth(0);
+        Button importing = Controls.button("import", "head.import", event -> importFile.run());
+        importing.setMinWidth(USE_PREF_SIZE);
+        Button exporting = Controls.button("export", "head.export", event -> exportFile.run(), "primary");
+        exporting.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(name, songMenu, fenceChip(openFence), new TransportView(session, desk, soundMenu), transport(), beforeAfter(), Controls.filler(),
-                undoRedo(openHistory), Controls.button("import", "head.import", event -> importFile.run()),
-                Controls.button("export", "head.export", event -> exportFile.run(), "primary"));
+                undoRedo(openHistory), importing, exporting);
+        // Where it is narrow, what is in the menu of the song as well goes first.
+        widthProperty().addListener((property, old, now) -> {
+            boolean narrow = now.doubleValue() < NARROW;
+            keyDegrees.setVisible(!narrow);
+            keyDegrees.setManaged(!narrow);
+            importing.setVisible(!narrow);
+            importing.setManaged(!narrow);
+            name.setMinWidth(narrow ? TITLE - 50 : TITLE);
+            name.setPrefWidth(name.getMinWidth());
+            name.setMaxWidth(name.getMinWidth());
+            setSpacing(narrow ? 5 : 12);
+            getStyleClass().setAll(narrow ? List.of("head", "narrow") : List.of("head"));
+        });
         session.frames().follow(this::update, session.results(), session.file());
         session.playhead().addListener((property, old, now) -> updatePlace());
         update();

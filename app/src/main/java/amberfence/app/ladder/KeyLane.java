@@ -24,7 +24,7 @@ import javafx.scene.shape.Rectangle;
  * dragged to another bar; with the focus on it, Delete takes it away and Alt with Left and Right moves it by a bar.
  */
 final class KeyLane extends Pane {
-    static final double HEIGHT = 22;
+    static final double HEIGHT = 20;
     private static final double EDGE = 7;
     private static final double NARROWEST = 22;
     private final Session session;

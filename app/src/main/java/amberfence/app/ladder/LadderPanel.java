@@ -5,29 +5,25 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.overview.OverviewStrip;
 import amberfence.app.session.Session;
-import amberfence.app.theme.Controls;
 import amberfence.app.theme.PlaceMenu;
-import amberfence.app.words.Words;
 import amberfence.song.Note;
 import java.util.function.IntConsumer;
-import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The ladder with its tools, the keys above it, velocities below it, and the legend of its signs. */
+/** The ladder with its tools, and the progression and the keys of the song above it on the same axis of time. */
 public final class LadderPanel extends VBox {
     /** The width of the degrees at the left, for lining up what stands below. */
     public static final double DEGREES = LadderView.DEGREES;
     /** How wide the scroll bar at the right of the rows is. */
     public static final double BAR = LadderView.BAR;
     private final LadderView ladder;
+    private final LadderTools tools;
+    private final Session session;
+    private final NoteCommands commands;
 
     /**
      * @param strip what stands above the ladder on the same axis of time
@@ -42,35 +38,27 @@ public final class LadderPanel extends VBox {
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.close());
         KeyLane keys = new KeyLane(session, ladder, openFence);
         VBox.setMargin(keys, new Insets(0, 10, -2, DEGREES));
-        VelocityLane velocities = new VelocityLane(session, ladder, commands);
         VBox.setVgrow(ladder, Priority.ALWAYS);
-        VBox.setMargin(strip, new Insets(0, 10, 4, DEGREES));
-        getChildren().add(strip);
-        OverviewStrip overview = new OverviewStrip(session, ladder::showTick);
-        VBox.setMargin(overview, new Insets(0, 10, 0, DEGREES));
-        getChildren().addAll(new LadderTools(session, ladder, menu, clipboard), keys, ladder, velocities, overview,
-                foot(folded(session, "velocity-fold", "ladder.velocities", velocities),
-                        folded(session, "overview-fold", "overview.fold", overview)));
+        VBox.setMargin(strip, new Insets(0, BAR, 3, DEGREES));
+        tools = new LadderTools(session, ladder, menu, clipboard);
+        getChildren().addAll(strip, tools, keys, ladder);
+        this.session = session;
+        this.commands = commands;
     }
 
-    /** What opens and closes a lane; closed at first, then as it was left. */
-    private static ToggleButton folded(Session session, String id, String words, Node lane) {
-        ToggleButton fold = Controls.fold(id, words);
-        fold.selectedProperty().bindBidirectional(session.preferences().flag(id));
-        lane.managedProperty().bind(fold.selectedProperty());
-        lane.visibleProperty().bind(fold.selectedProperty());
-        return fold;
+    /** Puts one more tool at the end of the row above the ladder. */
+    public void addTool(Node tool) {
+        tools.getChildren().add(tool);
     }
 
-    private static Node foot(ToggleButton velocities, ToggleButton overview) {
-        Label legend = Controls.label("", "soft", "small");
-        legend.textProperty().bind(Bindings.when(overview.selectedProperty()).then(Words.say("overview.legend"))
-                .otherwise(Words.say("ladder.legend")));
-        legend.setMinWidth(0);
-        HBox foot = new HBox(10, velocities, overview, Controls.filler(), legend);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        foot.setPadding(new Insets(0, 10, 0, DEGREES));
-        return foot;
+    /** The velocities of what is seen, to stand below the rows. */
+    public Node velocities() {
+        return new VelocityLane(session, ladder, commands);
+    }
+
+    /** All parts of the whole song in small; a click goes there. */
+    public Node overview() {
+        return new OverviewStrip(session, ladder::showTick);
     }
 
     /** Scrolls so that a note is seen. */

@@ -33,7 +33,7 @@ import javafx.scene.layout.Region;
  */
 public final class LadderView extends Region {
     static final double DEGREES = 62;
-    static final double RULER = 22;
+    static final double RULER = 19;
     static final double BAR = 10;
     private static final int USUAL_BARS = 8;
     private static final int MIDDLE_C = 60;
@@ -61,6 +61,9 @@ public final class LadderView extends Region {
     private boolean overlayMarked = true;
     private boolean placed;
     private double zoom = 1;
+    /** Whether rows are as tall as a person made them, not as they fit the part. */
+    private boolean zoomed;
+    private final LadderEdges edges = new LadderEdges(pitch -> look(viewport().centredOn(pitch)));
 
     /** @param openMenu opens what can be done with the selected notes */
     public LadderView(Session session, NoteCommands commands, Consumer<MouseEvent> openMenu) {
@@ -71,7 +74,8 @@ public final class LadderView extends Region {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         overlay.setId("ladder-notes");
-        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, scrolling.across(), scrolling.down(), hover);
+        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, scrolling.across(), scrolling.down(),
+                edges.above(), edges.below(), hover);
         listen();
     }
 
@@ -79,6 +83,7 @@ public final class LadderView extends Region {
         session.results().addListener((property, old, now) -> updateScene());
         session.selectedPart().addListener((property, old, now) -> {
             placed = false;
+            zoomed = false;
             updateScene();
             requestLayout();
         });
@@ -168,10 +173,14 @@ public final class LadderView extends Region {
     }
 
     private void show(LadderScene fresh) {
+        LadderScene before = scene;
         scene = fresh;
         updateOutline();
         if (view.get() != null && !scene.isEmpty()) {
             fitRows();
+            if (placed) {
+                view.set(LadderFollowing.follow(view.get(), before, scene, session.showingBefore().get(), session.selectedNotes().get()));
+            }
             scrolling.follow(view.get(), scene);
         } else {
             requestLayout();
@@ -199,6 +208,7 @@ public final class LadderView extends Region {
     private void viewChanged(Viewport now) {
         hover.setVisible(false);
         scrolling.follow(now, scene);
+        edges.follow(now, scene, session.showingBefore().get());
         session.timeAxis().set(new TimeAxis(now.firstTick(), now.pixelsPerTick(), now.width()));
         markAll();
     }
@@ -214,6 +224,7 @@ public final class LadderView extends Region {
         }
         scrolling.across().resizeRelocate(DEGREES, RULER + height, width, BAR);
         scrolling.down().resizeRelocate(DEGREES + width, RULER, BAR, height);
+        edges.place(DEGREES, RULER, width, height);
         if (scene.isEmpty()) {
             clearAll();
             return;
@@ -222,6 +233,10 @@ public final class LadderView extends Region {
             view.set(new Viewport(0, 0.1, 0, width, height, plan()));
         } else if (view.get().width() != width || view.get().height() != height) {
             view.set(view.get().withSize(width, height));
+            // Until a person changes them, rows fit the part at whatever height there is.
+            if (placed && !zoomed) {
+                centrePitches(scene.notes());
+            }
         }
         markAll();
     }
@@ -302,9 +317,13 @@ public final class LadderView extends Region {
     }
 
     private void centrePitches(List<Standing> around) {
-        fitRows();
         boolean before = session.showingBefore().get();
         int[] pitches = around.stream().limit(5000).mapToInt(note -> note.shown(before).pitch()).sorted().toArray();
+        if (!zoomed) {
+            zoom = RowPlan.zoomFor(scene.fence().at(middleTick()), pitches.length == 0 ? MIDDLE_C : pitches[0],
+                    pitches.length == 0 ? MIDDLE_C : pitches[pitches.length - 1], view.get().height());
+        }
+        fitRows();
         view.set(view.get().centredOn(pitches.length == 0 ? MIDDLE_C : (pitches[0] + pitches[pitches.length - 1]) / 2));
     }
 
@@ -317,7 +336,8 @@ public final class LadderView extends Region {
 
     /** Makes the rows taller (above 1) or flatter. */
     public void zoomRows(double factor) {
-        zoom = Math.max(0.4, Math.min(2.5, zoom * factor));
+        zoomed = true;
+        zoom = Math.max(RowPlan.LEAST_ZOOM, Math.min(RowPlan.MOST_ZOOM, zoom * factor));
         if (view.get() != null && !scene.isEmpty()) {
             fitRows();
         }

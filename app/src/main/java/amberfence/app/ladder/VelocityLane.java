@@ -24,7 +24,7 @@ import javafx.scene.text.Font;
  * dragging over empty places draws velocities onto the stems that are passed.
  */
 final class VelocityLane extends Region {
-    static final double HEIGHT = 64;
+    private static final double LEAST = 40;
     private static final double REACH = 5;
     private static final double STEM = 5;
     private final Session session;
@@ -42,8 +42,7 @@ final class VelocityLane extends Region {
         this.ladder = ladder;
         this.commands = commands;
         setId("velocity-lane");
-        setMinHeight(HEIGHT);
-        setPrefHeight(HEIGHT);
+        setMinHeight(LEAST);
         getChildren().addAll(swatches, canvas);
         ladder.view().addListener((property, old, now) -> layoutChildren());
         session.results().addListener((property, old, now) -> requestLayout());
@@ -110,22 +109,21 @@ final class VelocityLane extends Region {
         wanted.put(note.id(), Math.max(1, Math.min(127, velocity)));
     }
 
-    private static double top(int velocity) {
-        return HEIGHT - 4 - (HEIGHT - 10) * velocity / 127;
+    private double top(int velocity) {
+        return getHeight() - 4 - (getHeight() - 10) * velocity / 127;
     }
 
-    private static int velocity(double y) {
-        return (int) Math.round((HEIGHT - 4 - y) * 127 / (HEIGHT - 10));
+    private int velocity(double y) {
+        return (int) Math.round((getHeight() - 4 - y) * 127 / (getHeight() - 10));
     }
 
     @Override
     protected void layoutChildren() {
-        double width = Math.max(10, getWidth() - LadderView.DEGREES - 10);
-        if (canvas.getWidth() != width) {
+        double width = getWidth();
+        if (canvas.getWidth() != width || canvas.getHeight() != getHeight()) {
             canvas.setWidth(width);
-            canvas.setHeight(HEIGHT);
+            canvas.setHeight(getHeight());
         }
-        canvas.relocate(LadderView.DEGREES, 0);
         if (isVisible() && ladder.viewport() != null && !ladder.scene().isEmpty()) {
             paint(canvas.getGraphicsContext2D(), width);
         }
@@ -133,7 +131,7 @@ final class VelocityLane extends Region {
 
     private void paint(GraphicsContext g, double width) {
         g.setFill(swatches.color(Role.ROW));
-        g.fillRect(0, 0, width, HEIGHT);
+        g.fillRect(0, 0, width, getHeight());
         g.setFill(swatches.color(Role.RUNG));
         g.fillRect(0, top(64), width, 1);
         Set<Long> selected = session.selectedNotes().get();
@@ -142,10 +140,10 @@ final class VelocityLane extends Region {
             int velocity = wanted.getOrDefault(note.id(), note.velocity());
             double x = ladder.viewport().x(note.start());
             g.setFill(swatches.color(selected.contains(note.id()) ? Role.INK : Role.AMBER));
-            g.fillRect(x, top(velocity), Math.max(1, Math.min(STEM, narrow)), HEIGHT - top(velocity));
+            g.fillRect(x, top(velocity), Math.max(1, Math.min(STEM, narrow)), getHeight() - top(velocity));
         }
         g.setStroke(swatches.color(Role.RULE));
-        g.strokeRect(0.5, 0.5, width - 1, HEIGHT - 1);
+        g.strokeRect(0.5, 0.5, width - 1, getHeight() - 1);
         wanted.values().stream().findFirst().ifPresent(velocity -> {
             g.setFill(swatches.color(Role.INK));
             g.setFont(font);
@@ -155,6 +153,6 @@ final class VelocityLane extends Region {
 
     /** The place of a note's stem in this view's own coordinates, for tests. */
     Point2D placeOf(Note note) {
-        return new Point2D(LadderView.DEGREES + ladder.viewport().x(note.start()) + STEM / 2, top(note.velocity()) + 4);
+        return new Point2D(ladder.viewport().x(note.start()) + STEM / 2, top(note.velocity()) + 4);
     }
 }

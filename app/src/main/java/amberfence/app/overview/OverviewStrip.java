@@ -24,7 +24,7 @@ import javafx.scene.text.Font;
  * and a mark where something clashes. A click goes there; arrow keys and Enter do too.
  */
 public final class OverviewStrip extends Region {
-    private static final double ROW = 12;
+    private static final double ROW = 16;
     private static final double LABELS = 84;
     private static final double RULER = 5;
     private static final double HATCH = 3;

@@ -13,8 +13,8 @@ import amberfence.song.Role;
 import amberfence.sound.Instruments;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -23,6 +23,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -33,7 +34,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** One part: its name, role, outline, how many notes are outside, and which take it is. */
+/** One part: its name, role, an outline of what sounds, how many notes are outside; the chosen one holds its takes. */
 final class PartCard extends VBox {
     private static final int[] VOLUMES = {20, 40, 60, 80, 100, 120};
     private final Session session;
@@ -43,38 +44,41 @@ final class PartCard extends VBox {
     /** The name, or the field for another one while it is asked for. */
     private final StackPane names = new StackPane(name);
     private final Label role = Controls.label("", "soft", "small");
-    private final Label outside = Controls.label("", "small");
-    private final Label take = Controls.label("", "soft", "small");
+    private final Label outside = Controls.label("", "small", "teal");
     private final ToggleButton mute = new ToggleButton();
     private final ToggleButton solo = new ToggleButton();
-    private final LineOutline outline = new LineOutline(174, 26);
+    private final LineOutline outline = new LineOutline(66, 18);
     private Line shown;
 
     PartCard(Session session, int id) {
-        super(2);
+        super(0);
         this.session = session;
         this.id = id;
         setId("part-" + id);
-        getStyleClass().addAll("card", "washed");
+        getStyleClass().addAll("card", "washed", "part-card");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
         outside.setId("part-outside-" + id);
-        name.setMinWidth(40);
         rename.setId("part-rename-" + id);
         names.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(names, Priority.ALWAYS);
         Button menu = Controls.menuButton("part-menu-" + id, Icons.MORE, Words.say("parts.menu"), this::menuItems);
-        HBox head = new HBox(4, names, role, menu);
-        head.setAlignment(Pos.CENTER_LEFT);
         sound(mute, "mute");
         sound(solo, "solo");
         mute.setOnAction(event -> hear(Words.say(mute.isSelected() ? "parts.muted" : "parts.unmuted"),
                 old -> old.withMuted(mute.isSelected())));
         solo.setOnAction(event -> hear(Words.say(solo.isSelected() ? "parts.soloed" : "parts.unsoloed"),
                 old -> old.withSolo(solo.isSelected())));
-        HBox foot = new HBox(2, outside, Controls.filler(), take, mute, solo);
+        name.setMinWidth(0);
+        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        Controls.tip(name, () -> name.getText());
+        role.setMinWidth(0);
+        outside.setMinWidth(USE_PREF_SIZE);
+        HBox head = new HBox(1, names, mute, solo, menu);
+        head.setAlignment(Pos.CENTER_LEFT);
+        HBox foot = new HBox(6, role, outside, Controls.filler(), outline);
         foot.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, outline, foot);
+        getChildren().addAll(head, foot);
         setOnMousePressed(event -> {
             // Else the scrolling area around the cards would take the focus.
             event.consume();
@@ -131,20 +135,29 @@ final class PartCard extends VBox {
         name.setText(part.name());
         role.setText(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)));
         int count = results.outside(id);
-        outside.setText(part.isDrums() ? Words.say("parts.drums") : Words.count("outside", count));
-        style(outside, "teal", count > 0);
-        style(outside, "soft", count == 0);
-        take.setText(part.takes().size() == 1 ? "" : Words.say("parts.take", part.current() + 1));
+        outside.setText(part.isDrums() || count == 0 ? "" : Words.count("outside", count));
+        outside.setManaged(!outside.getText().isEmpty());
         mute.setSelected(part.sound().muted());
         solo.setSelected(part.sound().solo());
         style(this, "chosen", Integer.valueOf(id).equals(session.selectedPart().get()));
-        if (shown != part.line()) {
-            shown = part.line();
+        Line sounding = results.part(id).line();
+        if (shown != sounding) {
+            shown = sounding;
             Line line = shown;
             long end = results.song().end();
             session.computations().ask(outline, line.size(), () -> LineOutline.tops(line, end), outline::show);
         }
-        setAccessibleText(part.name() + ", " + role.getText() + ", " + outside.getText());
+        setAccessibleText(part.name() + ", " + role.getText() + ", "
+                + (part.isDrums() ? Words.say("parts.drums") : Words.count("outside", count)));
+    }
+
+    /** Opens the card for what belongs to the chosen part, or closes it. */
+    void hold(Node more) {
+        if (more == null) {
+            getChildren().remove(2, getChildren().size());
+        } else if (!getChildren().contains(more)) {
+            getChildren().add(more);
+        }
     }
 
     /** Changes nothing that is so already: whatever changes is styled anew with all that is in it. */

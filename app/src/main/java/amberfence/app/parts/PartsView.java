@@ -33,6 +33,7 @@ public final class PartsView extends VBox {
     /** Only the cards that are in view are made: a song may have thousands of parts. */
     private final ListView<Integer> cards = new ListView<>();
     private final Label empty = Controls.label(Words.say("parts.none"), "soft");
+    private final TakesView takes;
     private final Map<Integer, PartCard> byId = new HashMap<>();
 
     /**
@@ -40,7 +41,7 @@ public final class PartsView extends VBox {
      * @param compare opens the page on which takes are compared
      */
     public PartsView(Session session, NoteClipboard clipboard, Runnable compare) {
-        super(8);
+        super(5);
         this.session = session;
         this.clipboard = clipboard;
         setId("parts");
@@ -55,7 +56,8 @@ public final class PartsView extends VBox {
         HBox head = new HBox(4, Controls.heading("parts.heading"), Controls.filler(), add);
         head.setAlignment(Pos.CENTER_LEFT);
         empty.managedProperty().bind(empty.visibleProperty());
-        getChildren().addAll(head, empty, cards, new TakesView(session, compare));
+        takes = new TakesView(session, compare);
+        getChildren().addAll(head, empty, cards);
         session.frames().follow(this::update, session.results(), session.selectedPart());
         update();
     }
@@ -84,7 +86,7 @@ public final class PartsView extends VBox {
         });
         card.setOnDragDetected(event -> clipboard.draggedOut(id).ifPresent(file -> card
                 .startDragAndDrop(TransferMode.COPY).setContent(NoteClipboard.content(file))));
-        card.update(session.results().get());
+        update(card, session.results().get());
         return card;
     }
 
@@ -92,11 +94,16 @@ public final class PartsView extends VBox {
         Results results = session.results().get();
         List<Integer> parts = results.song().parts().stream().map(Part::id).toList();
         byId.keySet().retainAll(Set.copyOf(parts));
-        byId.values().forEach(card -> card.update(results));
+        byId.values().forEach(card -> update(card, results));
         empty.setVisible(parts.isEmpty());
         if (!parts.equals(cards.getItems())) {
             cards.getItems().setAll(parts);
         }
+    }
+
+    private void update(PartCard card, Results results) {
+        card.update(results);
+        card.hold(Integer.valueOf(card.partId()).equals(session.selectedPart().get()) ? takes : null);
     }
 
     private List<MenuItem> newParts() {

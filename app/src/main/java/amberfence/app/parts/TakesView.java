@@ -7,11 +7,10 @@ import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.Take;
 import java.util.List;
-import java.util.Locale;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -22,22 +21,22 @@ import javafx.scene.layout.VBox;
 /** The takes of the selected part: which one plays, which one is drawn as outlines over it, and what can be done with each. */
 final class TakesView extends VBox {
     private final Session session;
-    private final Label heading = Controls.label("", "heading");
     private final VBox rows = new VBox(3);
 
     /** @param compare opens the page on which takes are compared */
     TakesView(Session session, Runnable compare) {
-        super(5);
+        super(3);
         this.session = session;
         setId("takes");
-        heading.setMinWidth(0);
-        Button comparing = Controls.button("takes-compare", "takes.compare", event -> compare.run(), "choice");
+        Button comparing = Controls.button("takes-compare", "takes.compare", event -> compare.run(), "quiet", "small");
         Controls.tip(comparing, Words.say("takes.compareTip"));
         comparing.setMinWidth(USE_PREF_SIZE);
-        HBox head = new HBox(4, heading, Controls.filler(), comparing,
-                Controls.iconButton("take-copy", Icons.WIDER, "takes.copyTip", event -> copy()));
-        head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, rows);
+        Button copy = Controls.button("take-copy", "takes.copy", event -> copy(), "quiet", "small");
+        Controls.tip(copy, Words.say("takes.copyTip"));
+        HBox foot = new HBox(4, comparing, Controls.filler(), copy);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        setPadding(new Insets(4, 0, 0, 0));
+        getChildren().addAll(rows, foot);
         session.frames().follow(this::update, session.results(), session.selectedPart(), session.outlinedTake());
         update();
     }
@@ -53,7 +52,6 @@ final class TakesView extends VBox {
         setVisible(part != null);
         setManaged(part != null);
         if (part != null) {
-            heading.setText(Words.say("takes.heading").toUpperCase(Locale.ROOT));
             for (int i = 0; i < part.takes().size(); i++) {
                 rows.getChildren().add(row(part, i));
             }

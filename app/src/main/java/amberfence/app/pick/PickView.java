@@ -16,10 +16,12 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Puts a pick together, row by row or as text; the ladder shows at once what it finds. */
 public final class PickView extends VBox {
+    private static final double SIDE = 268;
     private final Session session;
     private final NoteCommands commands;
     private final Runnable ladder;
@@ -28,8 +30,8 @@ public final class PickView extends VBox {
     private final VBox rows = new VBox(6);
     private final TextField text = new TextField();
     private final ToggleButton turned = new ToggleButton(Words.say("pick.turn"));
-    private final ToggleButton open = Controls.fold("pick-open", "pick.heading");
-    private final VBox body;
+    /** What is picked while this is seen. */
+    private Optional<Pick.Rule> last = Optional.empty();
 
     public PickView(Session session, NoteCommands commands, Runnable ladder) {
         super(7);
@@ -38,7 +40,6 @@ public final class PickView extends VBox {
         this.commands = commands;
         setId("pick");
         count.setId("pick-count");
-        Controls.tip(open, Words.say("pick.tip"));
         trouble.setId("pick-trouble");
         trouble.setWrapText(true);
         text.setId("pick-text");
@@ -48,12 +49,12 @@ public final class PickView extends VBox {
         turned.getStyleClass().add("chip-toggle");
         turned.setMinWidth(USE_PREF_SIZE);
         turned.setOnAction(event -> set(current(), turned.isSelected()));
-        body = new VBox(7, rows, text, trouble, buttons());
-        body.getStyleClass().addAll("card");
-        open.selectedProperty().addListener((property, old, now) -> opened(now));
-        HBox head = new HBox(8, open, Controls.filler(), count);
-        head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, body);
+        VBox side = new VBox(6, text, trouble, buttons());
+        side.setMinWidth(SIDE);
+        HBox.setHgrow(rows, Priority.ALWAYS);
+        getChildren().add(new HBox(14, rows, side));
+        setVisible(false);
+        visibleProperty().addListener((property, old, now) -> shown(now));
         session.pick().rule().addListener((property, old, now) -> show());
         session.pick().notes().addListener((property, old, now) -> showCount());
         session.results().addListener((property, old, now) -> showCount());
@@ -70,25 +71,26 @@ public final class PickView extends VBox {
             commands.selection().byPick();
             ladder.run();
         }, "ink");
-        HBox buttons = new HBox(6, more, turned, Controls.filler(), select);
+        HBox buttons = new HBox(6, more, turned, Controls.filler(), count, select);
         buttons.setAlignment(Pos.CENTER_LEFT);
         return buttons;
     }
 
-    /** Opens the panel, or puts it away. */
-    public void toggle() {
-        open.setSelected(!open.isSelected());
-        if (open.isSelected()) {
-            rows.lookupAll(".combo-box").stream().findFirst().ifPresent(Node::requestFocus);
+    /** What was picked is picked again when this is seen again; else the ladder would show a pick that nobody sees. */
+    private void shown(boolean now) {
+        if (now) {
+            Pick.Rule rule = session.pick().rule().get().or(() -> last)
+                    .orElseGet(() -> PickRow.rule(List.of(PickRow.of(PickKind.LOWEST)), false));
+            session.pick().rule().set(Optional.of(rule));
+            session.frames().soon(this::focusFirst);
+        } else {
+            last = session.pick().rule().get();
+            session.pick().rule().set(Optional.empty());
         }
     }
 
-    private void opened(boolean now) {
-        if (now && session.pick().rule().get().isEmpty()) {
-            set(List.of(PickRow.of(PickKind.LOWEST)), false);
-        } else if (!now) {
-            session.pick().rule().set(Optional.empty());
-        }
+    private void focusFirst() {
+        rows.lookupAll(".combo-box").stream().findFirst().ifPresent(Node::requestFocus);
     }
 
     private List<PickRow> current() {
@@ -121,9 +123,6 @@ public final class PickView extends VBox {
 
     private void show() {
         Optional<Pick.Rule> rule = session.pick().rule().get();
-        open.setSelected(rule.isPresent());
-        body.setVisible(rule.isPresent());
-        body.setManaged(rule.isPresent());
         text.setText(rule.map(Pick.Rule::text).orElse(""));
         turned.setSelected(rule.filter(Pick.Rule::turned).isPresent());
         Controls.rebuild(rows, () -> {

@@ -19,6 +19,7 @@ import javafx.scene.Cursor;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -34,8 +35,10 @@ import javafx.scene.layout.VBox;
 final class ChordCard extends StackPane {
     /** Readings less certain than this are marked. */
     static final double SURE = 0.75;
-    static final double HEIGHT = 44;
+    static final double HEIGHT = 36;
     private static final double EDGE = 6;
+    /** Narrower cards show their symbol only, in smaller letters. */
+    private static final double NARROW = 46;
     private static final double DECIDES = 4;
     private final Session session;
     private final ChordCommands commands;
@@ -66,11 +69,24 @@ final class ChordCard extends StackPane {
         Label roman = Controls.label(numeral, "chord-numeral");
         symbol.setMinWidth(0);
         roman.setMinWidth(0);
-        texts = new VBox(-2, symbol, roman);
+        symbol.setTextOverrun(OverrunStyle.CLIP);
+        roman.setTextOverrun(OverrunStyle.CLIP);
+        texts = new VBox(-4, symbol, roman);
         texts.setAlignment(Pos.CENTER_LEFT);
         texts.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
         getChildren().add(texts);
+        widthProperty().addListener((property, old, now) -> {
+            boolean narrow = now.doubleValue() < NARROW;
+            if (narrow != getStyleClass().contains("narrow")) {
+                roman.setVisible(!narrow);
+                roman.setManaged(!narrow);
+                getStyleClass().remove("narrow");
+                if (narrow) {
+                    getStyleClass().add("narrow");
+                }
+            }
+        });
         Controls.tip(this, () -> tip(numeral));
         setOnMousePressed(event -> pressed(event, openMenu));
         setOnMouseDragged(this::dragged);

@@ -27,9 +27,9 @@ import javafx.scene.layout.VBox;
  * else the chord under the playhead.
  */
 public final class ChordKeyboard extends VBox {
-    private static final double WIDTH = 276;
+    private static final double WIDTH = 208;
     private static final double HEIGHT = 44;
-    private static final int WHITE_KEYS = 28;
+    private static final int WHITE_KEYS = 21;
     private static final int[] WHITE = {0, 2, 4, 5, 7, 9, 11};
     private final Session session;
     private final Swatches swatches = new Swatches(this::requestLayout);
@@ -90,12 +90,12 @@ public final class ChordKeyboard extends VBox {
     protected void layoutChildren() {
         super.layoutChildren();
         GraphicsContext g = keys.getGraphicsContext2D();
-        int lowest = pitches.isEmpty() ? 48 : Math.max(0, Math.min(127 - 48, pitches.get(0) / 12 * 12));
+        int lowest = pitches.isEmpty() ? 48 : Math.max(0, Math.min(127 - 36, pitches.get(0) / 12 * 12));
         double white = WIDTH / WHITE_KEYS;
         g.clearRect(0, 0, WIDTH, HEIGHT);
         for (int i = 0; i < WHITE_KEYS; i++) {
             int pitch = lowest + i / 7 * 12 + WHITE[i % 7];
-            g.setFill(swatches.color(pitches.contains(pitch) ? Role.AMBER : Role.CARD));
+            g.setFill(swatches.color(pitches.contains(pitch) ? Role.AMBER : Role.IVORY));
             g.fillRect(i * white, 0, white, HEIGHT);
             g.setStroke(swatches.color(Role.RULE));
             g.strokeRect(i * white + 0.5, 0.5, white - 0.5, HEIGHT - 1);
@@ -104,7 +104,7 @@ public final class ChordKeyboard extends VBox {
             int step = i % 7;
             if (step != 2 && step != 6) {
                 int pitch = lowest + i / 7 * 12 + WHITE[step] + 1;
-                g.setFill(swatches.color(pitches.contains(pitch) ? Role.AMBER_DEEP : Role.INK));
+                g.setFill(swatches.color(pitches.contains(pitch) ? Role.AMBER_DEEP : Role.EBONY));
                 g.fillRect((i + 1) * white - white * 0.3, 0, white * 0.6, HEIGHT * 0.6);
             }
         }

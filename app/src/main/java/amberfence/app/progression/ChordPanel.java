@@ -34,7 +34,7 @@ import javafx.scene.layout.VBox;
  * Puts chords in at the playhead: typed, from the degrees of the key, borrowed or applied, from suggestions for what may come
  * next, or by a kind whose root is clicked in the ladder.
  */
-final class ChordPanel extends VBox {
+public final class ChordPanel extends VBox {
     private static final int SUGGESTIONS = 6;
     private static final List<Integer> SIZES = List.of(3, 4, 5, 6, 7);
     private final Session session;
@@ -47,22 +47,21 @@ final class ChordPanel extends VBox {
     private final ComboBox<ChordLength> length;
     private final ToggleButton brush = new ToggleButton(Words.say("chords.brush"));
 
-    ChordPanel(Session session, ChordCommands commands) {
+    public ChordPanel(Session session, ChordCommands commands) {
         super(5);
         this.session = session;
         this.commands = commands;
         setId("chord-panel");
-        getStyleClass().add("card");
         entry.setId("chord-entry");
         entry.setPromptText(Words.say("chords.prompt"));
-        entry.setPrefColumnCount(16);
+        entry.setPrefColumnCount(13);
         entry.setOnAction(event -> typed());
         size = Choice.of("chord-size", SIZES, 3, some -> Words.say("chords.size." + some), some -> update());
         length = Choice.of("chord-length", List.of(ChordLength.values()), ChordLength.BAR,
                 some -> Words.say("chords.length." + some.name().toLowerCase(Locale.ROOT)), some -> { });
         ComboBox<ChordKind> kind = Choice.of("chord-kind", ChordKinds.all(), ChordKinds.MAJOR,
                 some -> some.suffix().isEmpty() ? Words.say("chords.major") : some.text(), this::brushWith);
-        kind.setPrefWidth(96);
+        kind.setPrefWidth(90);
         brush.setId("chord-brush");
         brush.getStyleClass().add("chip-toggle");
         Controls.tip(brush, Words.say("chords.brushTip"));
@@ -70,7 +69,13 @@ final class ChordPanel extends VBox {
         session.chordBrush().addListener((property, old, now) -> brush.setSelected(now.isPresent()));
         HBox first = new HBox(6, entry, length, size, Controls.filler(), kind, brush);
         first.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(first, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
+        brush.setMinWidth(USE_PREF_SIZE);
+        for (ComboBox<?> box : List.of(length, size, kind)) {
+            box.setMinWidth(USE_PREF_SIZE);
+        }
+        VBox rows = new VBox(4, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
+        HBox.setHgrow(rows, Priority.ALWAYS);
+        getChildren().addAll(first, new HBox(12, rows, new ChordKeyboard(session)));
         session.playhead().addListener((property, old, now) -> {
             var progression = session.results().get().song().progression();
             if (progression.indexAt(old.longValue()) != progression.indexAt(now.longValue())
@@ -79,12 +84,13 @@ final class ChordPanel extends VBox {
             }
         });
         session.frames().follow(this::update, session.results(), session.selectedChords());
+        visibleProperty().addListener((property, old, now) -> shown(now));
         update();
     }
 
     private static Node row(String words, FlowPane chips) {
         Label label = Controls.label(Words.say(words), "soft", "small");
-        label.setMinWidth(70);
+        label.setMinWidth(58);
         HBox.setHgrow(chips, Priority.ALWAYS);
         HBox row = new HBox(6, label, chips);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -156,8 +162,12 @@ final class ChordPanel extends VBox {
         });
     }
 
-    void open() {
-        update();
-        entry.requestFocus();
+    private void shown(boolean now) {
+        if (now) {
+            update();
+            session.frames().soon(entry::requestFocus);
+        } else {
+            session.chordBrush().set(Optional.empty());
+        }
     }
 }

@@ -16,7 +16,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -32,13 +31,11 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
-/** The strip above the ladder: heading and menus, the panel for putting chords in, the cards, and the voice threads. */
+/** The strip above the ladder: heading and menus, the cards of the chords, and the voice threads. */
 public final class ProgressionView extends VBox {
     private final Session session;
     private final ChordCommands commands;
     private final ChordMenus menus;
-    /** Where the panel for putting chords in opens; it is made when it is first asked for. */
-    private final Pane panelPlace = new VBox();
     private final ToggleButton fold = Controls.fold("progression-fold", "chords.heading");
     private final Label motion = Controls.label("", "good", "small");
     private final Pane cards = new Pane();
@@ -46,8 +43,9 @@ public final class ProgressionView extends VBox {
     private final PlaceMenu context = new PlaceMenu();
     private Progression shown;
 
-    public ProgressionView(Session session, ChordCommands commands, ChordMenus menus) {
-        super(3);
+    /** @param openPanel opens what puts chords in */
+    public ProgressionView(Session session, ChordCommands commands, ChordMenus menus, Runnable openPanel) {
+        super(2);
         this.session = session;
         this.commands = commands;
         this.menus = menus;
@@ -62,11 +60,10 @@ public final class ProgressionView extends VBox {
         clip.heightProperty().bind(cards.heightProperty());
         cards.setClip(clip);
         fold.setSelected(!session.song().progression().isEmpty());
-        ToggleButton add = toggle();
-        panelPlace.visibleProperty().bind(add.selectedProperty());
-        panelPlace.managedProperty().bind(add.selectedProperty());
-        VBox body = new VBox(2, panelPlace, cards, threads);
-        body.visibleProperty().bind(fold.selectedProperty().or(add.selectedProperty()));
+        Button add = Controls.button("chords-put", "chords.addToggle", event -> openPanel.run(), "choice");
+        Controls.tip(add, Words.say("chords.addTip"));
+        VBox body = new VBox(0, cards, threads);
+        body.visibleProperty().bind(fold.selectedProperty());
         body.managedProperty().bind(body.visibleProperty());
         HBox head = new HBox(6, fold, add, menuButton("chords-add", "chords.from", menus::add),
                 menuButton("chords-voice", "chords.voice", this::voice), menuButton("chords-change", "chords.change", menus::change),
@@ -74,6 +71,7 @@ public final class ProgressionView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         fold.setMinWidth(USE_PREF_SIZE);
         motion.setMinWidth(0);
+        Controls.tip(motion, motion::getText);
         getChildren().addAll(head, body);
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.close());
         cards.setOnMousePressed(event -> {
@@ -88,30 +86,6 @@ public final class ProgressionView extends VBox {
         shown = progression();
         build();
         showMotion();
-    }
-
-    private ToggleButton toggle() {
-        ToggleButton add = new ToggleButton(Words.say("chords.addToggle"));
-        add.setId("chord-panel-open");
-        add.getStyleClass().add("chip-toggle");
-        add.setMinWidth(USE_PREF_SIZE);
-        Controls.tip(add, Words.say("chords.addTip"));
-        add.selectedProperty().addListener((property, old, now) -> {
-            if (now) {
-                fold.setSelected(true);
-                openPanel();
-            } else {
-                session.chordBrush().set(Optional.empty());
-            }
-        });
-        return add;
-    }
-
-    private void openPanel() {
-        if (panelPlace.getChildren().isEmpty()) {
-            panelPlace.getChildren().add(new ChordPanel(session, commands));
-        }
-        ((ChordPanel) panelPlace.getChildren().get(0)).open();
     }
 
     private static Button menuButton(String id, String words, Supplier<List<MenuItem>> items) {

@@ -24,12 +24,12 @@ import javafx.scene.layout.Region;
  * drawn in another colour and thicker; parallel fifths and octaves carry a double line when they are to be shown.
  */
 final class VoiceThreads extends Region {
-    static final double HEIGHT = 46;
+    static final double HEIGHT = 28;
     /** To which number of notes the work on one chord compares. */
     static final int NOTES_OF_A_CHORD = 20;
     /** A voice that goes farther than this, in semitones, leaps. */
     private static final int LEAP = 4;
-    private static final double MARGIN = 6;
+    private static final double MARGIN = 4;
     private final Session session;
     private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas canvas = new Canvas();

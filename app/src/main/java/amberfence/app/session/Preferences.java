@@ -1,12 +1,9 @@
 package amberfence.app.session;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
-import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
 
 /**
  * How a person likes the window: what is open, in which theme, what keys do. It outlives the run and belongs to no song. Values
@@ -14,21 +11,11 @@ import javafx.beans.property.SimpleBooleanProperty;
  */
 public final class Preferences {
     private final Map<String, String> values = new TreeMap<>();
-    private final Map<String, BooleanProperty> flags = new LinkedHashMap<>();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
 
     /** Takes what was kept, before anybody asks. */
     public void take(Map<String, String> kept) {
         values.putAll(kept);
-    }
-
-    /** Something that is on or off, off to begin with. */
-    public BooleanProperty flag(String name) {
-        return flags.computeIfAbsent(name, key -> {
-            BooleanProperty flag = new SimpleBooleanProperty(Boolean.parseBoolean(values.get(key)));
-            flag.addListener((property, old, now) -> set(key, now.toString()));
-            return flag;
-        });
     }
 
     /** One of some values, the usual one when what was kept is none of them. */
@@ -45,6 +32,26 @@ public final class Preferences {
     /** Keeps one of some values. */
     public void choose(String name, Enum<?> value) {
         set(name, value.name());
+    }
+
+    /** A text, the usual one when none was kept. */
+    public String text(String name, String usual) {
+        return values.getOrDefault(name, usual);
+    }
+
+    /** A number, the usual one when what was kept is none. */
+    public double number(String name, double usual) {
+        try {
+            double kept = Double.parseDouble(values.getOrDefault(name, ""));
+            return Double.isFinite(kept) ? kept : usual;
+        } catch (NumberFormatException e) {
+            return usual;
+        }
+    }
+
+    /** Keeps a text. */
+    public void keep(String name, String value) {
+        set(name, value);
     }
 
     private void set(String name, String value) {

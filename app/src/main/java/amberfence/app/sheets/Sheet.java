@@ -1,9 +1,11 @@
 package amberfence.app.sheets;
 
 import amberfence.app.theme.Controls;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -21,12 +23,20 @@ public final class Sheet extends StackPane {
         HBox foot = new HBox(10, Controls.filler());
         foot.getChildren().addAll(buttons);
         VBox head = new VBox(0, Controls.label(title, "title"), Controls.label(subtitle, "soft"));
-        VBox.setVgrow(content, Priority.ALWAYS);
-        VBox sheet = new VBox(16, head, content, foot);
+        // Where the window is lower than the sheet would be, what it holds scrolls.
+        ScrollPane middle = new ScrollPane(content);
+        middle.setFitToWidth(true);
+        middle.setFitToHeight(true);
+        middle.setMinHeight(0);
+        middle.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        Controls.followFocus(middle);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox sheet = new VBox(16, head, middle, foot);
         sheet.getStyleClass().add("over-card");
         sheet.setMaxSize(width, Region.USE_PREF_SIZE);
         sheet.setPrefWidth(width);
         setAlignment(Pos.CENTER);
+        setPadding(new Insets(10));
         getChildren().add(sheet);
         addEventHandler(KeyEvent.KEY_PRESSED, event -> escape(event, close));
         // A list takes Escape for itself, for the end of typing in a cell, also when nobody types.

@@ -1,8 +1,8 @@
 package amberfence.app.sheets;
 
+import amberfence.app.keys.Shortcut;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.app.workspace.Shortcut;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 
@@ -16,7 +16,7 @@ public final class ShortcutsSheet {
     public static Sheet of(Runnable close) {
         GridPane grid = new GridPane();
         grid.setHgap(18);
-        grid.setVgap(7);
+        grid.setVgap(4);
         Shortcut[] all = Shortcut.values();
         int rows = (all.length + COLUMNS - 1) / COLUMNS;
         for (int i = 0; i < all.length; i++) {

@@ -12,7 +12,9 @@ import amberfence.step.PartResult;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,7 +29,8 @@ public final class StepsView extends VBox {
     private final StepPicker picker;
     private Shown shown;
 
-    public StepsView(Session session) {
+    /** @param settling what the button at the foot does */
+    public StepsView(Session session, Settling settling) {
         super(8);
         this.session = session;
         setId("steps");
@@ -38,9 +41,19 @@ public final class StepsView extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         Controls.followFocus(scroll);
-        getChildren().addAll(new HBox(heading, Controls.filler(), kept), scroll);
+        heading.setMinWidth(0);
+        heading.setTextOverrun(OverrunStyle.ELLIPSIS);
+        Controls.tip(heading, heading::getText);
+        kept.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(new HBox(6, heading, Controls.filler(), kept), scroll, settling.button());
         session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
         update();
+    }
+
+    /** Puts the focus on the first card. */
+    public void focusFirst() {
+        cards.getChildren().stream().findFirst().ifPresent(card -> card.lookupAll("*").stream()
+                .filter(node -> node.isFocusTraversable() && !node.isDisabled()).findFirst().ifPresent(Node::requestFocus));
     }
 
     /** What the cards and forms tell of; as long as it is the same, they stay. */

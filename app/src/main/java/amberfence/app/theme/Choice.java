@@ -35,6 +35,8 @@ public final class Choice {
                 throw new UnsupportedOperationException("choices are not typed");
             }
         });
+        // In full also where there is not room for all of it.
+        Controls.tip(box, () -> box.getConverter().toString(box.getValue()));
         List<T> holds = new ArrayList<>(List.of(chosen));
         Runnable commit = () -> {
             T now = box.getValue();

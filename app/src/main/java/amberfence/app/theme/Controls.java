@@ -30,6 +30,8 @@ import javafx.util.Duration;
 
 /** Controls in the house style, so that every panel makes them alike. */
 public final class Controls {
+    private static final String TIP = "explained";
+
     private Controls() {
     }
 
@@ -78,6 +80,7 @@ public final class Controls {
      * first comes.
      */
     public static void tip(Node node, Supplier<String> text) {
+        node.getProperties().put(TIP, true);
         Tooltip[] made = new Tooltip[1];
         node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> {
             if (made[0] == null) {
@@ -94,6 +97,11 @@ public final class Controls {
                 Tooltip.install(node, made[0]);
             }
         });
+    }
+
+    /** Whether a node explains itself. */
+    public static boolean hasTip(Node node) {
+        return node.hasProperties() && node.getProperties().containsKey(TIP);
     }
 
     /** A button with a sign that opens a menu, which is made anew each time. */

@@ -31,6 +31,7 @@ public enum Icons {
     CLICK("M6 2 L10 2 L13 14 L3 14 Z M7.2 3.6 L5 12.4 L11 12.4 L8.8 3.6 Z M7.4 9.5 L11.8 3.6 L12.8 4.4 L8.6 10.2 Z"),
     RECORD("M8 3.2 A4.8 4.8 0 1 0 8 12.8 A4.8 4.8 0 1 0 8 3.2 Z"),
     FOLDED("M5 3.5 L11 8 L5 12.5 Z"), OPENED("M3.5 5 L12.5 5 L8 11 Z"),
+    DOWN("M3 5.5 L4.2 4.3 L8 8.2 L11.8 4.3 L13 5.5 L8 10.6 Z"),
     CLOSE("M4 3 L8 7 L12 3 L13 4 L9 8 L13 12 L12 13 L8 9 L4 13 L3 12 L7 8 L3 4 Z");
 
     private final String path;

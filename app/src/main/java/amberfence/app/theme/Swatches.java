@@ -15,7 +15,8 @@ import javafx.scene.paint.Color;
 public final class Swatches extends Pane {
     /** The roles; the stylesheet names them in lower case with hyphens, as in {@code -ink-soft}. */
     public enum Role {
-        INK, INK_SOFT, PAPER, CARD, RULE, AMBER, AMBER_DEEP, AMBER_SOFT, WASH, OUTSIDE, ALARM, GOOD, RUNG, GAP, ROW
+        INK, INK_SOFT, PAPER, CARD, RULE, AMBER, AMBER_DEEP, AMBER_SOFT, WASH, OUTSIDE, ALARM, GOOD, RUNG, GAP, ROW,
+        IVORY, EBONY
     }
 
     private final Map<Role, Region> regions = new EnumMap<>(Role.class);

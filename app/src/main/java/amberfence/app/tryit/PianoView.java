@@ -1,8 +1,8 @@
 package amberfence.app.tryit;
 
 import amberfence.app.theme.Controls;
-import amberfence.app.theme.Swatches.Role;
 import amberfence.app.theme.Swatches;
+import amberfence.app.theme.Swatches.Role;
 import amberfence.app.words.Words;
 import amberfence.sound.LiveKeys;
 import java.util.EnumMap;
@@ -22,9 +22,9 @@ import javafx.scene.layout.Region;
  * A keyboard to play on with the mouse, or with two rows of the computer's keys while it has the focus. It shows both what is
  * pressed (a dot) and what is heard (in amber).
  */
-final class PianoView extends Region {
-    private static final double HEIGHT = 74;
-    private static final int WHITE_KEYS = 15;
+public final class PianoView extends Region {
+    private static final double HEIGHT = 58;
+    private static final int WHITE_KEYS = 36;
     private static final int[] WHITE = {0, 2, 4, 5, 7, 9, 11};
     private static final double BLACK_SHARE = 0.6;
     private static final int VELOCITY = 90;
@@ -44,6 +44,9 @@ final class PianoView extends Region {
             paint();
         }
     };
+    /** The first key that is seen, a C. */
+    private int first = 36;
+    /** Where the rows of the computer's keys begin, a C. */
     private int lowest = 60;
     private int mouseKey = -1;
 
@@ -96,12 +99,12 @@ final class PianoView extends Region {
         keys.get().setModifiers(event.isShiftDown() ? 1 : 0, event.isAltDown() ? 1 : 0);
     }
 
-    /** While it is seen it shows what is played. */
     /** Whether a key of the computer plays a note, here and now. */
-    boolean plays(KeyEvent event) {
+    public boolean plays(KeyEvent event) {
         return isFocused() && !event.isShortcutDown() && COMPUTER.containsKey(event.getCode());
     }
 
+    /** While it is seen it shows what is played. */
     void setLive(boolean live) {
         if (live) {
             repaint.start();
@@ -111,13 +114,13 @@ final class PianoView extends Region {
     }
 
     void shift(int octaves) {
-        lowest = Math.max(0, Math.min(96, lowest + 12 * octaves));
-        paint();
+        showFrom(lowest + 12 * octaves);
     }
 
-    /** Begins with the octave of a key. */
+    /** The rows of the computer's keys begin with the octave of a key; it is seen. */
     void showFrom(int key) {
-        lowest = Math.max(0, Math.min(96, key / 12 * 12));
+        lowest = Math.max(0, Math.min(96, Math.floorDiv(key, 12) * 12));
+        first = Math.max(Math.min(first, lowest), Math.min(96, lowest + 24) - 48);
         paint();
     }
 
@@ -155,7 +158,7 @@ final class PianoView extends Region {
     }
 
     private int whiteKey(int index) {
-        return lowest + index / 7 * 12 + WHITE[index % 7];
+        return first + index / 7 * 12 + WHITE[index % 7];
     }
 
     private static boolean hasBlack(int index) {
@@ -191,25 +194,27 @@ final class PianoView extends Region {
         LiveKeys live = keys.get();
         for (int i = 0; i < WHITE_KEYS; i++) {
             int key = whiteKey(i);
-            g.setFill(swatches.color(key <= 127 && live.isHeard(key) ? Role.AMBER : Role.CARD));
+            g.setFill(swatches.color(key <= 127 && live.isHeard(key) ? Role.AMBER : Role.IVORY));
             g.fillRect(i * white(), 0, white(), HEIGHT);
             g.setStroke(swatches.color(Role.RULE));
             g.strokeRect(i * white() + 0.5, 0.5, white() - 1, HEIGHT - 1);
             if (key <= 127 && live.isPressed(key)) {
-                dot(g, i * white() + white() / 2, HEIGHT - 9, Role.INK);
+                dot(g, i * white() + white() / 2, HEIGHT - 9, Role.EBONY);
             }
         }
         for (int i = 0; i < WHITE_KEYS - 1; i++) {
             int key = whiteKey(i) + 1;
             if (hasBlack(i)) {
                 double x = (i + 1) * white() - white() * 0.3;
-                g.setFill(swatches.color(key <= 127 && live.isHeard(key) ? Role.AMBER_DEEP : Role.INK));
+                g.setFill(swatches.color(key <= 127 && live.isHeard(key) ? Role.AMBER_DEEP : Role.EBONY));
                 g.fillRect(x, 0, white() * 0.6, HEIGHT * BLACK_SHARE);
                 if (key <= 127 && live.isPressed(key)) {
-                    dot(g, x + white() * 0.3, HEIGHT * BLACK_SHARE - 8, Role.CARD);
+                    dot(g, x + white() * 0.3, HEIGHT * BLACK_SHARE - 8, Role.IVORY);
                 }
             }
         }
+        g.setFill(swatches.color(Role.AMBER_DEEP));
+        g.fillRect((lowest - first) / 12 * 7 * white(), HEIGHT - 3, 9 * white(), 3);
         if (isFocused()) {
             g.setStroke(swatches.color(Role.AMBER_DEEP));
             g.setLineWidth(2);

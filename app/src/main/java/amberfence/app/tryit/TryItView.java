@@ -36,7 +36,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -54,17 +53,15 @@ public final class TryItView extends VBox {
     private final Recorder recorder;
     private final Supplier<Optional<Path>> performanceFile;
     private final PianoView piano;
-    private final VBox body = new VBox(8);
     private final BankControls bank;
     private final PadGrid pads;
     private final Label state = Controls.label("", "soft", "small");
-    private final ToggleButton open = Controls.fold("tryit-open", "tryit.heading");
     private Optional<Devices.Input> input = Optional.empty();
     private Optional<Performance> performance = Optional.empty();
 
     /** @param performanceFile lets a person choose a MIDI file that plays the keys */
     public TryItView(Session session, SoundDesk desk, Recorder recorder, Supplier<Optional<Path>> performanceFile) {
-        super(6);
+        super(4);
         this.session = session;
         this.desk = desk;
         this.recorder = recorder;
@@ -75,36 +72,16 @@ public final class TryItView extends VBox {
         setId("tryit");
         state.setId("tryit-state");
         state.setMinWidth(0);
-        HBox head = new HBox(8, open, Controls.filler(), state);
-        head.setAlignment(Pos.CENTER_LEFT);
-        body.getStyleClass().add("card");
-        body.setVisible(false);
-        body.setManaged(false);
-        getChildren().addAll(head, body);
-        open.selectedProperty().addListener((property, old, now) -> show(now));
+        fill();
+        setVisible(false);
+        visibleProperty().addListener((property, old, now) -> shown(now));
         recorder.recording().addListener((property, old, now) -> state.setText(now ? Words.say("tryit.recording") : ""));
     }
 
-    /** Opens the panel, or puts it away. */
-    public void toggle() {
-        open.setSelected(!open.isSelected());
-    }
-
-    /** Whether a key of the computer plays a note, so that it must do nothing else. */
-    public boolean plays(KeyEvent event) {
-        return piano.plays(event);
-    }
-
-    /** Made when it is first opened: most songs are made without it. */
-    private void show(boolean shown) {
-        if (shown && body.getChildren().isEmpty()) {
-            fill();
-        }
-        body.setVisible(shown);
-        body.setManaged(shown);
-        piano.setLive(shown);
-        if (shown) {
-            piano.requestFocus();
+    private void shown(boolean now) {
+        piano.setLive(now);
+        if (now) {
+            session.frames().soon(piano::requestFocus);
         } else {
             desk.keys().releaseAll();
         }
@@ -124,7 +101,11 @@ public final class TryItView extends VBox {
                     desk.keys().setOutside(some);
                     session.preferences().choose("keys-outside", some);
                 });
-        body.getChildren().addAll(row(mode, outside), piano, octaveRow(), pads, bank, recordRow(), optionRow());
+        HBox first = new HBox(6, mode, outside);
+        first.getChildren().addAll(octaveRow());
+        first.getChildren().addAll(Controls.filler(), state);
+        first.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(first, piano, recordRow(), pads, bank);
         showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
     }
 
@@ -215,7 +196,7 @@ public final class TryItView extends VBox {
         }
     }
 
-    private HBox recordRow() {
+    private FlowPane recordRow() {
         ToggleButton record = new ToggleButton(Words.say("tryit.record"));
         record.setId("record");
         record.setGraphic(Icons.RECORD.node());
@@ -228,10 +209,7 @@ public final class TryItView extends VBox {
         recorder.recording().addListener((property, old, now) -> record.setSelected(now));
         Button minute = Controls.button("keep-minute", "tryit.keepMinute", event -> recorder.keepLastMinute(), "choice");
         Controls.tip(minute, Words.say("tryit.keepMinuteTip"));
-        return row(record, minute);
-    }
 
-    private FlowPane optionRow() {
         ComboBox<String> what = Choice.of("record-what", List.of("heard", "pressed", "both"), "heard",
                 some -> Words.say("tryit.what." + some), some -> recorder.setWhat(switch (some) {
                     case "heard" -> EnumSet.of(Recording.What.HEARD);
@@ -249,9 +227,9 @@ public final class TryItView extends VBox {
         ComboBox<Integer> latency = Choice.of("record-latency", delays, 0, some -> Words.say("tryit.latency", some),
                 recorder::setLatency);
         for (ComboBox<?> box : List.of(what, tidy, latency)) {
-            box.setPrefWidth(120);
+            box.setPrefWidth(112);
         }
-        return new FlowPane(5, 5, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
+        return new FlowPane(5, 4, record, minute, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
                 recorder::setOverdub));
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.app.workspace;
 
 import amberfence.app.files.SongFiles;
+import amberfence.app.keys.Shortcut;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
@@ -18,13 +19,13 @@ final class SongMenu {
     }
 
     /** The button that opens the menu. */
-    static Button of(SongFiles files, Runnable theme, Runnable shortcuts, Runnable history) {
+    static Button of(SongFiles files, Workspace window) {
         return Controls.menuButton("song-menu", Icons.MORE, Words.say("menu.song"), () -> List.of(
                 item("menu.new", () -> files.take(Song.empty(Words.say("song.untitled"))), Shortcut.NEW),
                 item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent(files),
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
-                versions(files), new SeparatorMenuItem(), item("menu.history", history, Shortcut.HISTORY), item("menu.theme", theme, Shortcut.THEME),
-                item("menu.shortcuts", shortcuts, Shortcut.SHORTCUTS)));
+                versions(files), new SeparatorMenuItem(), item("menu.history", window::openHistory, Shortcut.HISTORY), item("menu.theme", window::toggleTheme, Shortcut.THEME),
+                item("menu.shortcuts", window::openShortcuts, Shortcut.SHORTCUTS)));
     }
 
     private static MenuItem item(String words, Runnable action, Shortcut shortcut) {

@@ -1,6 +1,7 @@
 package amberfence.app.workspace;
 
 import amberfence.app.files.SongFiles;
+import amberfence.app.keys.Shortcut;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;

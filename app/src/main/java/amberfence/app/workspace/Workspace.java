@@ -5,44 +5,37 @@ import amberfence.app.compare.ComparePage;
 import amberfence.app.fence.FencePage;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
-import amberfence.app.files.FilesHost;
-import amberfence.app.files.ScaleCollection;
 import amberfence.app.files.PreferencesFile;
+import amberfence.app.files.ScaleCollection;
 import amberfence.app.files.SongFiles;
-import amberfence.app.files.UnsavedOffer;
 import amberfence.app.hands.NoteClipboard;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.head.HeadView;
+import amberfence.app.keys.Shortcut;
 import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
-import amberfence.app.parts.TakeSwitch;
 import amberfence.app.pick.PickView;
 import amberfence.app.progression.ChordCommands;
-import amberfence.app.progression.ChordKeyboard;
 import amberfence.app.progression.ChordMenus;
+import amberfence.app.progression.ChordPanel;
 import amberfence.app.progression.ProgressionView;
 import amberfence.app.session.Session;
 import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
-import amberfence.app.sheets.ImportSheet;
-import amberfence.app.sheets.LeftWorkSheet;
 import amberfence.app.sheets.OnceSheet;
-import amberfence.app.sheets.QuestionSheet;
-import amberfence.app.sheets.QuestionSheet.Answer;
-import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
+import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
-import amberfence.app.theme.Controls;
-import amberfence.app.theme.Icons;
 import amberfence.app.theme.Theme;
 import amberfence.app.trouble.Troubles;
+import amberfence.app.tryit.PianoView;
 import amberfence.app.tryit.TryItView;
 import amberfence.app.words.Words;
 import amberfence.demo.LanternFerry;
@@ -52,54 +45,33 @@ import amberfence.step.StepSchema;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.geometry.Insets;
-import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ComboBoxBase;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The whole window: workspace, fence page, and sheets over them. */
 public final class Workspace extends StackPane {
-    private static final double PARTS = 202;
-    private static final double STEPS = 292;
-    private static final double CHANGES = 158;
-    /** Below this width the right column folds away. */
-    private static final double NARROW = 1100;
-
     private final Session session;
     private final SongFiles files;
     private final SoundDesk sound;
     private final Troubles troubles;
     private final Recorder recorder;
-    private final TryItView tryIt;
     private final BorderPane desk = new BorderPane();
-    /** Made when it is first opened. */
-    private FencePage fencePage;
-    private ComparePage comparePage;
-    private final LadderPanel ladder;
-    private final ChangesView changes;
+    private final Navigator navigator;
+    private final FileQuestions questions;
+    private final WindowKeys keys;
+    private final Body body;
     private final NoteCommands commands;
-    private final NoteClipboard clipboard;
     private final ChordCommands chords;
-    private final PickView pick;
+    private final Settling settling;
     private final ScaleCollection ownScales;
-    private final HBox trouble = new HBox(10);
-    private final Label troubleText = Controls.label("", "alarm");
     private final PreferencesFile preferencesFile;
+    private ChangesView changes;
     private Theme theme = Theme.PAPER;
-    private Node lastFocus;
 
     /** @param sound what the song is heard through */
     public Workspace(Session session, FileChoice choice, AppFolder folder, SoundDesk sound) {
@@ -107,36 +79,58 @@ public final class Workspace extends StackPane {
         this.sound = sound;
         this.preferencesFile = new PreferencesFile(folder, session.preferences());
         String unreadable = preferencesFile.load();
-        this.files = new SongFiles(session, choice, folder, host());
-        this.troubles = new Troubles(folder.log(), files::keepWork, this::showTrouble);
+        TroubleLine trouble = new TroubleLine();
+        this.navigator = new Navigator(this, desk, this::focusLadder);
+        this.questions = new FileQuestions(this, navigator, trouble, (sentence, cause) -> troubles().report(sentence, cause));
+        this.files = new SongFiles(session, choice, folder, questions);
+        this.troubles = new Troubles(folder.log(), files::keepWork, trouble::show);
         session.setTrouble(troubles::report);
         this.commands = new NoteCommands(session);
-        this.clipboard = new NoteClipboard(session, commands, folder.clips());
+        NoteClipboard clipboard = new NoteClipboard(session, commands, folder.clips());
         this.chords = new ChordCommands(session);
-        ChordMenus chordMenus = new ChordMenus(session, chords, this::openChart, this::openSmooth);
-        this.ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
-                new ProgressionView(session, chords, chordMenus), this::openFence);
-        this.pick = new PickView(session, commands, this::focusLadder);
         this.recorder = new Recorder(session, sound);
-        this.tryIt = new TryItView(session, sound, recorder, choice::toOpen);
         this.ownScales = new ScaleCollection(folder);
-        this.changes = new ChangesView(session, ladder::reveal);
+        this.settling = new Settling(session);
+        Drawer drawer = new Drawer(session.preferences());
+        LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
+                new ProgressionView(session, chords, new ChordMenus(session, chords, this::openChart, this::openSmooth),
+                        () -> drawer.show("chords")), this::openFence);
+        StepsColumn steps = new StepsColumn(session, new StepsView(session, settling));
+        ladder.addTool(steps.call());
+        this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
+                new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()), () -> PartsView.addPart(session, Role.MELODY)));
+        fill(drawer, ladder, choice);
         setId("workspace");
         HeadView head = new HeadView(session, sound, new SoundMenu(session, sound, files::soundsToPlayWith,
-                this::openSound), SongMenu.of(files, this::toggleTheme, this::openShortcuts, this::openHistory),
+                this::openSound), SongMenu.of(files, this),
                 this::openFence, this::openHistory, files::chooseAndOpen, this::openExport);
-        desk.setTop(new VBox(head, troubleLine()));
-        desk.setCenter(body());
+        desk.setTop(new VBox(head, trouble));
+        desk.setCenter(body);
         desk.setBottom(new StatusLine(session, files));
-        getChildren().add(desk);
         if (!unreadable.isEmpty()) {
-            showTrouble(Words.say("preferences.unreadable", unreadable));
+            trouble.show(Words.say("preferences.unreadable", unreadable));
         }
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
-        addEventFilter(KeyEvent.KEY_PRESSED, this::playOrStop);
-        addEventFilter(KeyEvent.KEY_PRESSED, event -> peek(event, true));
-        addEventFilter(KeyEvent.KEY_RELEASED, event -> peek(event, false));
+        this.keys = new WindowKeys(this, navigator, commands, clipboard);
+    }
+
+    private void fill(Drawer drawer, LadderPanel ladder, FileChoice choice) {
+        ChangesView changes = new ChangesView(session, ladder::reveal);
+        drawer.add("changes", Shortcut.CHANGES, () -> changes);
+        drawer.add("chords", Shortcut.CHORDS, () -> Drawer.scrolled(new ChordPanel(session, chords)));
+        drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, choice::toOpen)));
+        drawer.add("pick", Shortcut.PICK, () -> Drawer.scrolled(new PickView(session, commands, this::focusLadder)));
+        drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
+        drawer.add("overview", Shortcut.OVERVIEW, () -> Drawer.scrolled(ladder.overview()));
+        changes.count().addListener((property, old, now) -> drawer.say("changes", now.intValue() == 0 ? "" : now.toString()));
+        drawer.say("changes", changes.count().get() == 0 ? "" : Integer.toString(changes.count().get()));
+        this.changes = changes;
+        drawer.restore();
+    }
+
+    Session session() {
+        return session;
     }
 
     public SongFiles files() {
@@ -148,132 +142,42 @@ public final class Workspace extends StackPane {
         return troubles;
     }
 
-    private FilesHost host() {
-        return new FilesHost() {
-            @Override
-            public void trouble(String sentence) {
-                showTrouble(sentence);
-            }
-
-            @Override
-            public void failed(String sentence, Throwable cause) {
-                troubles.report(sentence, cause);
-            }
-
-            @Override
-            public void found(SongFiles.Found found) {
-                showFound(found);
-            }
-
-            @Override
-            public void beforeReplacing(Runnable then) {
-                askAboutUnsaved(then);
-            }
-
-            @Override
-            public void changedOnDisk(Path file, Runnable writeOver, Runnable elsewhere) {
-                askAboutConflict(file, writeOver, elsewhere);
-            }
-
-            @Override
-            public void offer(UnsavedOffer offer, Runnable then) {
-                show(LeftWorkSheet.of(offer, () -> {
-                    closeSheet();
-                    then.run();
-                }));
-            }
-        };
-    }
-
     public SoundDesk sound() {
         return sound;
     }
 
-    private HBox body() {
-        PartsView parts = new PartsView(session, clipboard, this::openCompare);
-        parts.setMinWidth(PARTS);
-        parts.setPrefWidth(PARTS);
-        StepsView stepList = new StepsView(session);
-        VBox.setVgrow(stepList, Priority.ALWAYS);
-        VBox steps = new VBox(8, stepList, new ChordKeyboard(session), tryIt, pick);
-        steps.setMinWidth(STEPS);
-        steps.setPrefWidth(STEPS);
-        steps.setMaxWidth(STEPS);
-        changes.setMinHeight(CHANGES);
-        changes.setPrefHeight(CHANGES);
-        changes.setMaxHeight(CHANGES);
-        VBox.setVgrow(ladder, Priority.ALWAYS);
-        VBox.setMargin(changes, new Insets(0, LadderPanel.BAR, 0, LadderPanel.DEGREES));
-        VBox middle = new VBox(6, ladder, changes);
-        Welcome welcome = new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()),
-                () -> PartsView.addPart(session, Role.MELODY));
-        session.results().addListener((property, old, now) -> showWelcome(welcome, middle, steps));
-        showWelcome(welcome, middle, steps);
-        StackPane centre = new StackPane(middle, welcome);
-        HBox.setHgrow(centre, Priority.ALWAYS);
-        HBox body = new HBox(14, parts, centre, steps);
-        body.getStyleClass().add("body");
-        widthProperty().addListener((property, old, now) -> {
-            steps.setManaged(now.doubleValue() >= NARROW);
-            showWelcome(welcome, middle, steps);
-        });
-        return body;
+    /** What opens and folds under the ladder. */
+    Drawer drawer() {
+        return body.drawer();
     }
 
-    private void showWelcome(Node welcome, Node work, Node steps) {
-        boolean empty = session.results().get().song().parts().isEmpty();
-        welcome.setVisible(empty);
-        work.setVisible(!empty);
-        steps.setVisible(!empty && (getWidth() == 0 || getWidth() >= NARROW));
+    /** Opens a tab of the drawer by its name. */
+    public void openTab(String name) {
+        body.drawer().show(name);
     }
 
-    private Node troubleLine() {
-        troubleText.setId("trouble");
-        troubleText.setWrapText(true);
-        HBox.setHgrow(troubleText, Priority.ALWAYS);
-        Button away = Controls.iconButton("trouble-close", Icons.CLOSE, "trouble.close", event -> showTrouble(""));
-        trouble.getChildren().addAll(troubleText, Controls.filler(), away);
-        trouble.setAlignment(Pos.CENTER_LEFT);
-        trouble.getStyleClass().add("trouble");
-        VBox.setMargin(trouble, new Insets(8, 24, 0, 24));
-        showTrouble("");
-        return trouble;
-    }
-
-    /** Shows one sentence about what went wrong, until it is put away. */
-    private void showTrouble(String sentence) {
-        troubleText.setText(sentence);
-        trouble.setVisible(!sentence.isEmpty());
-        trouble.setManaged(!sentence.isEmpty());
-    }
-
-    private void showFound(SongFiles.Found found) {
-        showTrouble("");
-        show(ImportSheet.of(found, song -> {
-            files.take(song);
-            focusLadder();
-        }, this::closeSheet));
-    }
-
-    /** Before another song takes the place of this one: unsaved work is saved, let go, or the song stays. */
-    private void askAboutUnsaved(Runnable then) {
-        // What is being recorded belongs to the song that is open.
+    /** Ends what is being recorded; it is kept. */
+    void endRecording() {
         recorder.end();
-        if (!session.isChanged()) {
-            then.run();
-        } else {
-            show(QuestionSheet.of("unsaved-sheet", Words.say("unsaved.title"), Words.say("unsaved.words", session.song().title()),
-                    this::closeSheet, new Answer("unsaved-cancel", "unsaved.cancel", () -> { }),
-                    new Answer("unsaved-let-go", "unsaved.letGo", then),
-                    new Answer("unsaved-save", "unsaved.save", () -> files.saveAnd(then))));
-        }
     }
 
-    /** Somebody else wrote to the project's file: theirs is kept among the earlier versions, or this goes elsewhere. */
-    private void askAboutConflict(Path file, Runnable writeOver, Runnable elsewhere) {
-        show(QuestionSheet.of("conflict-sheet", Words.say("conflict.title"), Words.say("conflict.words", file.getFileName()),
-                this::closeSheet, new Answer("conflict-cancel", "conflict.cancel", () -> { }),
-                new Answer("conflict-over", "conflict.over", writeOver), new Answer("conflict-elsewhere", "conflict.elsewhere", elsewhere)));
+    /** Whether a key of the computer plays a note, so that it must do nothing else. */
+    boolean playsKeys(KeyEvent event) {
+        return event.getTarget() instanceof PianoView piano && piano.plays(event);
+    }
+
+    /** Leaves the selected notes alone, or moves them again. */
+    void leaveSelected() {
+        changes.toggleSelected();
+    }
+
+    void settle() {
+        settling.settle();
+    }
+
+    /** Shows the steps where the window is too narrow for them, or puts them away; else they get the focus. */
+    void callSteps() {
+        body.steps().toggle();
     }
 
     /**
@@ -283,78 +187,39 @@ public final class Workspace extends StackPane {
      * @return whether it may close at once
      */
     public boolean mayClose(Runnable close) {
-        List<Path> writing = files.writing();
-        if (writing.isEmpty()) {
-            return true;
-        }
-        String names = String.join(", ", writing.stream().map(path -> path.getFileName().toString()).distinct().toList());
-        boolean[] stay = {false};
-        show(QuestionSheet.of("closing-sheet", Words.say("closing.title"), Words.say("closing.words", names), this::closeSheet,
-                new Answer("closing-stay", "closing.stay", () -> stay[0] = true), new Answer("closing-anyway", "closing.anyway", () -> {
-                    files.abandonExports();
-                    close.run();
-                })));
-        files.whenWritten(() -> {
-            if (!stay[0]) {
-                close.run();
-            }
-        });
-        return false;
-    }
-
-    private void show(Sheet sheet) {
-        closeSheet();
-        lastFocus = getScene() == null ? null : getScene().getFocusOwner();
-        desk.setDisable(true);
-        desk.getStyleClass().add("veiled");
-        getChildren().add(sheet);
-        sheet.requestFocus();
-    }
-
-    private void closeSheet() {
-        getChildren().removeIf(Sheet.class::isInstance);
-        desk.setDisable(false);
-        desk.getStyleClass().remove("veiled");
-        if (lastFocus != null) {
-            lastFocus.requestFocus();
-        }
+        return questions.mayClose(close);
     }
 
     public void openExport() {
-        show(ExportSheet.of(session, files, this::closeSheet));
+        navigator.show(ExportSheet.of(session, files, navigator::closeSheet));
     }
 
     public void openShortcuts() {
-        show(ShortcutsSheet.of(this::closeSheet));
+        navigator.show(ShortcutsSheet.of(navigator::closeSheet));
     }
 
     public void openHistory() {
-        show(HistorySheet.of(session, this::closeSheet));
+        navigator.show(HistorySheet.of(session, navigator::closeSheet));
     }
 
     /** Opens what writes a sound file. */
     public void openSound() {
-        show(SoundSheet.of(session, sound, files, this::closeSheet));
-    }
-
-    /** Opens the panel for playing along. */
-    public void openTryIt() {
-        tryIt.toggle();
+        navigator.show(SoundSheet.of(session, sound, files, navigator::closeSheet));
     }
 
     /** Opens the settings of a step that is done once to the selected notes. */
     public void openOnce(StepSchema<?> kind) {
-        show(OnceSheet.of(session, commands, kind, this::closeSheet));
+        navigator.show(OnceSheet.of(session, commands, kind, navigator::closeSheet));
     }
 
     /** Opens the sheet into which a chord chart is pasted. */
     public void openChart() {
-        show(ChartSheet.of(session, chords, this::closeSheet));
+        navigator.show(ChartSheet.of(session, chords, navigator::closeSheet));
     }
 
     /** Opens the settings of the smoothest voicings. */
     public void openSmooth() {
-        show(SmoothSheet.of(session, chords, this::closeSheet));
+        navigator.show(SmoothSheet.of(session, chords, navigator::closeSheet));
     }
 
     /** Opens the fence page at the key under the playhead. */
@@ -364,16 +229,8 @@ public final class Workspace extends StackPane {
     }
 
     private void openFence(int span) {
-        if (fencePage == null) {
-            fencePage = new FencePage(session, ownScales, this::closeFence);
-            fencePage.setVisible(false);
-            getChildren().add(1, fencePage);
-        }
-        if (!fencePage.isVisible()) {
-            desk.setVisible(false);
-            fencePage.setVisible(true);
-            fencePage.begin(span);
-        }
+        FencePage page = navigator.page(FencePage.class, () -> new FencePage(session, ownScales, navigator::closePage));
+        navigator.open(page, () -> page.begin(span));
     }
 
     /** Opens the page on which two versions of the selected part are compared. */
@@ -382,31 +239,13 @@ public final class Workspace extends StackPane {
             session.message().set(Words.say("compare.noPart"));
             return;
         }
-        if (comparePage == null) {
-            comparePage = new ComparePage(session, this::closeCompare);
-            comparePage.setVisible(false);
-            getChildren().add(1, comparePage);
-        }
-        desk.setVisible(false);
-        comparePage.setVisible(true);
-        comparePage.begin();
-    }
-
-    private void closeCompare() {
-        comparePage.setVisible(false);
-        desk.setVisible(true);
-        ladder.focusLadder();
+        ComparePage page = navigator.page(ComparePage.class, () -> new ComparePage(session, navigator::closePage));
+        navigator.open(page, page::begin);
     }
 
     /** The ladder is where the work is; it has the focus to begin with. */
     public void focusLadder() {
-        ladder.focusLadder();
-    }
-
-    private void closeFence() {
-        fencePage.setVisible(false);
-        desk.setVisible(true);
-        ladder.focusLadder();
+        body.ladder().focusLadder();
     }
 
     public void setTheme(Theme chosen) {
@@ -416,7 +255,7 @@ public final class Workspace extends StackPane {
         }
     }
 
-    private void toggleTheme() {
+    void toggleTheme() {
         setTheme(theme == Theme.PAPER ? Theme.LAMP : Theme.PAPER);
         session.preferences().choose("theme", theme);
     }
@@ -434,74 +273,7 @@ public final class Workspace extends StackPane {
 
     /** Puts the keys of the table to work. */
     public void installShortcuts(Scene scene) {
-        for (Shortcut shortcut : Shortcut.values()) {
-            if (shortcut.isGlobal()) {
-                scene.getAccelerators().put(shortcut.combination(), () -> run(shortcut));
-            }
-        }
-    }
-
-    private void run(Shortcut shortcut) {
-        boolean sheetOpen = getChildren().stream().anyMatch(Sheet.class::isInstance);
-        boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
-        if (sheetOpen || shortcut.isForNotes() && (typing || !desk.isVisible()) || shortcut == Shortcut.PLAY && typing) {
-            return;
-        }
-        switch (shortcut) {
-            case OPEN -> files.chooseAndOpen();
-            case SAVE -> files.save();
-            case SAVE_AS -> files.saveAs();
-            case EXPORT -> openExport();
-            case NEW -> files.take(Song.empty(Words.say("song.untitled")));
-            case HISTORY -> openHistory();
-            case COPY -> clipboard.copy();
-            case CUT -> clipboard.cut();
-            case PASTE -> clipboard.paste();
-            case SELECT_ALL -> commands.selection().all();
-            case DUPLICATE -> commands.duplicate();
-            case PICK -> pick.toggle();
-            case PLAY -> sound.toggle();
-            case UNDO -> session.undo();
-            case REDO -> session.redo();
-            case FENCE -> openFence();
-            case BEFORE_AFTER -> session.showingBefore().set(!session.showingBefore().get());
-            case SETTLE -> changes.settle();
-            case THEME -> toggleTheme();
-            case SHORTCUTS -> openShortcuts();
-            default -> throw new IllegalStateException(shortcut + " is no key for the whole window");
-        }
-    }
-
-    /** Space plays and stops wherever the focus is, but in a text field or an open list; buttons answer to Enter. */
-    private void playOrStop(KeyEvent event) {
-        boolean list = getScene().getFocusOwner() instanceof ComboBoxBase<?> box && box.isShowing();
-        if (Shortcut.PLAY.combination().match(event) && !list && !(event.getTarget() instanceof TextInputControl) && !desk.isDisabled()) {
-            sound.toggle();
-            event.consume();
-        }
-    }
-
-    /** While B is held, the original shows. X leaves selected notes alone, T goes to the next take, O outlines another one. */
-    private void peek(KeyEvent event, boolean down) {
-        boolean free = !tryIt.plays(event) && !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown() && desk.isVisible();
-        if (free && event.getCode() == KeyCode.B) {
-            session.showingBefore().set(down);
-            event.consume();
-        } else if (free && down && !event.isAltDown() && typed(event)) {
-            event.consume();
-        }
-    }
-
-    private boolean typed(KeyEvent event) {
-        switch (event.getCode()) {
-            case X -> changes.toggleSelected();
-            case T -> TakeSwitch.step(session, event.isShiftDown() ? -1 : 1);
-            case O -> TakeSwitch.toggleOutline(session);
-            default -> {
-                return false;
-            }
-        }
-        return true;
+        keys.install(scene);
     }
 
     private void dragOver(DragEvent event) {

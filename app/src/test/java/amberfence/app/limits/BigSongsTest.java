@@ -181,7 +181,7 @@ public class BigSongsTest extends WindowTest {
         Song song = withChords(withParts(Song.empty("Overview"), 5, 20_000), 2_000);
         try (Blocks blocks = new Blocks()) {
             measure(blocks, "open 100,000 notes, 2,000 chords", () -> open(song));
-            measure(blocks, "overview opened", () -> ((ToggleButton) lookup("#overview-fold").query()).setSelected(true));
+            measure(blocks, "overview opened", () -> ((ToggleButton) lookup("#tab-overview").query()).setSelected(true));
             measure(blocks, "overview: an edit", () -> session.edit("title", old -> old.withTitle("x")));
             measure(blocks, "overview: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
         }

@@ -1,8 +1,9 @@
-package amberfence.app.workspace;
+package amberfence.app.keys;
 
 import amberfence.app.words.Words;
 import java.util.EnumSet;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.input.KeyCombination;
 
@@ -13,7 +14,8 @@ import javafx.scene.input.KeyCombination;
 public enum Shortcut {
     NEW("Shortcut+N"), OPEN("Shortcut+O"), SAVE("Shortcut+S"), SAVE_AS("Shortcut+Shift+S"), EXPORT("Shortcut+E"),
     UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), HISTORY("Shortcut+H"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
-    SETTLE("Shortcut+Enter"), PICK("Shortcut+P"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
+    SETTLE("Shortcut+Enter"), STEPS("Shortcut+T"), CHANGES("Shortcut+1"), CHORDS("Shortcut+2"), KEYS("Shortcut+3"), PICK("Shortcut+4"),
+    VELOCITIES("Shortcut+5"), OVERVIEW("Shortcut+6"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
     PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), SHORTCUTS("F1"),
     PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
@@ -21,7 +23,8 @@ public enum Shortcut {
     ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
     KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter");
 
-    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(PICK, SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
+    private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
+    private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, VELOCITIES, OVERVIEW);
     private final String combination;
     private final String shown;
 
@@ -34,16 +37,21 @@ public enum Shortcut {
         this.shown = shown;
     }
 
-    boolean isGlobal() {
+    public boolean isGlobal() {
         return !combination.isEmpty();
     }
 
     /** Whether it is about notes, so that it must not work while text is typed. */
-    boolean isForNotes() {
+    public boolean isForNotes() {
         return FOR_NOTES.contains(this);
     }
 
-    KeyCombination combination() {
+    /** The tab of the drawer that it opens, if it does. */
+    public Optional<String> tab() {
+        return TABS.contains(this) ? Optional.of(name().toLowerCase(Locale.ROOT)) : Optional.empty();
+    }
+
+    public KeyCombination combination() {
         return KeyCombination.valueOf(combination);
     }
 

@@ -1,0 +1,132 @@
+package amberfence.app.workspace;
+
+import amberfence.app.ladder.LadderPanel;
+import amberfence.app.parts.PartsView;
+import amberfence.app.session.Preferences;
+import amberfence.app.session.Session;
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.SplitPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/**
+ * Parts at the left, the ladder with the drawer under it in the middle, steps at the right. The columns are dragged, and
+ * their widths remembered. Where the window is narrow the steps lie over the ladder when they are called; where it is low the
+ * drawer folds.
+ */
+final class Body extends StackPane {
+    private static final double PARTS = 202;
+    private static final double LEAST_PARTS = 168;
+    private static final double LEAST_MIDDLE = 420;
+    /** Below this width the steps have no room beside the ladder. */
+    private static final double NARROW = 1100;
+    /** Below this height the drawer has no room under the ladder. */
+    private static final double LOW = 640;
+
+    private final Session session;
+    private final SplitPane columns = new SplitPane();
+    private final PartsView parts;
+    private final LadderPanel ladder;
+    private final Drawer drawer;
+    private final StepsColumn steps;
+    private final VBox middle;
+    private final StackPane centre;
+    private final Welcome welcome;
+    private boolean placing;
+    private final Runnable place = this::place;
+
+    Body(Session session, PartsView parts, LadderPanel ladder, Drawer drawer, StepsColumn steps, Welcome welcome) {
+        this.session = session;
+        this.parts = parts;
+        this.ladder = ladder;
+        this.drawer = drawer;
+        this.steps = steps;
+        this.welcome = welcome;
+        getStyleClass().add("body");
+        parts.setMinWidth(LEAST_PARTS);
+        VBox.setVgrow(ladder, Priority.ALWAYS);
+        VBox.setMargin(drawer, new Insets(0, LadderPanel.BAR, 0, LadderPanel.DEGREES));
+        middle = new VBox(2, ladder, drawer);
+        centre = new StackPane(middle, welcome);
+        centre.setMinWidth(LEAST_MIDDLE);
+        columns.setId("columns");
+        SplitPane.setResizableWithParent(parts, false);
+        SplitPane.setResizableWithParent(steps, false);
+        StackPane.setAlignment(steps, Pos.TOP_RIGHT);
+        getChildren().add(columns);
+        session.results().addListener((property, old, now) -> arrange());
+        widthProperty().addListener((property, old, now) -> arrange());
+        heightProperty().addListener((property, old, now) -> drawer.squeeze(now.doubleValue() > 0 && getScene() != null
+                && getScene().getHeight() < LOW));
+        arrange();
+    }
+
+    Drawer drawer() {
+        return drawer;
+    }
+
+    LadderPanel ladder() {
+        return ladder;
+    }
+
+    StepsColumn steps() {
+        return steps;
+    }
+
+    /** Puts the columns where there is room for them. */
+    private void arrange() {
+        boolean empty = session.results().get().song().parts().isEmpty();
+        welcome.setVisible(empty);
+        middle.setVisible(!empty);
+        boolean narrow = getWidth() > 0 && getWidth() < NARROW;
+        List<Region> wanted = empty || narrow ? List.of(parts, centre) : List.of(parts, centre, steps);
+        if (!columns.getItems().equals(wanted)) {
+            placing = true;
+            getChildren().remove(steps);
+            columns.getItems().setAll(wanted);
+            if (narrow && !empty) {
+                getChildren().add(steps);
+                steps.setMaxWidth(StepsColumn.WIDTH);
+            } else {
+                steps.setMaxWidth(Double.MAX_VALUE);
+            }
+            steps.setNarrow(narrow && !empty);
+            columns.getDividers().forEach(divider -> divider.positionProperty().addListener((property, old, now) -> keep()));
+            placing = false;
+        }
+        session.frames().soon(place);
+    }
+
+    /** The columns are as wide as they were left. */
+    private void place() {
+        double width = getWidth() - getInsets().getLeft() - getInsets().getRight();
+        if (width <= 0) {
+            return;
+        }
+        placing = true;
+        Preferences kept = session.preferences();
+        double[] positions = new double[columns.getDividers().size()];
+        if (positions.length > 0) {
+            positions[0] = (Math.max(LEAST_PARTS, kept.number("parts-width", PARTS)) + 6) / width;
+        }
+        if (positions.length > 1) {
+            positions[1] = 1 - (Math.max(StepsColumn.LEAST, kept.number("steps-width", StepsColumn.WIDTH)) + 6) / width;
+        }
+        columns.setDividerPositions(positions);
+        placing = false;
+    }
+
+    private void keep() {
+        boolean dragged = columns.lookupAll(".split-pane-divider").stream().anyMatch(divider -> divider.isPressed());
+        if (!placing && dragged) {
+            session.preferences().keep("parts-width", Double.toString(parts.getWidth()));
+            if (columns.getItems().contains(steps)) {
+                session.preferences().keep("steps-width", Double.toString(steps.getWidth()));
+            }
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.app.theme.Controls;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.geometry.Dimension2D;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.Test;
+
+/** Nothing is cut off, at whatever size the window has, and the ladder has the room. Sizes are in units of the interface. */
+class RoomTest extends WindowTest {
+    /** The smallest one is 1280×800 at an interface scale of 150 %, the second 1920×1080 at 200 %. */
+    private static final List<Dimension2D> SIZES = List.of(new Dimension2D(850, 530), new Dimension2D(960, 540),
+            new Dimension2D(1024, 768), new Dimension2D(1280, 800), new Dimension2D(1920, 1080));
+    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "velocities", "overview");
+    private static final double SLACK = 1.5;
+
+    private void resize(Dimension2D size) {
+        interact(() -> {
+            scene.getWindow().setWidth(size.getWidth());
+            scene.getWindow().setHeight(size.getHeight());
+        });
+        settle();
+    }
+
+    private double share() {
+        settle();
+        return lookup("#ladder-notes").queryAs(Canvas.class).getHeight() / scene.getHeight();
+    }
+
+    @Test
+    void theLadderHasTheRoom() {
+        resize(new Dimension2D(1280, 800));
+        for (String tab : TABS) {
+            interact(() -> workspace.openTab(tab));
+            assertThat(share()).as("rows with the progression and %s open", tab).isGreaterThanOrEqualTo(0.45);
+        }
+        interact(() -> workspace.openTab(""));
+        assertThat(share()).as("rows with the drawer folded").isGreaterThanOrEqualTo(0.60);
+    }
+
+    @Test
+    void nothingIsCutOffAtAnySize() {
+        List<String> wrong = new ArrayList<>();
+        for (Dimension2D size : SIZES) {
+            resize(size);
+            for (String tab : TABS) {
+                interact(() -> workspace.openTab(tab));
+                look(wrong, size, tab);
+            }
+            interact(() -> workspace.openTab(""));
+            look(wrong, size, "folded");
+            if (isShown("steps-call")) {
+                fire("steps-call");
+                look(wrong, size, "steps called");
+                fire("steps-call");
+            }
+            interact(workspace::openFence);
+            look(wrong, size, "fence page");
+            fire("fence-done");
+            interact(workspace::openCompare);
+            look(wrong, size, "compare");
+            fire("compare-done");
+            for (Runnable sheet : List.<Runnable>of(workspace::openExport, workspace::openShortcuts, workspace::openHistory,
+                    workspace::openSmooth, workspace::openSound)) {
+                interact(sheet);
+                look(wrong, size, "sheet");
+                push(KeyCode.ESCAPE);
+            }
+        }
+        assertThat(wrong.stream().distinct().toList()).isEmpty();
+    }
+
+    /** Presses a button, also where it cannot be reached by a mouse: that is found then. */
+    private void fire(String id) {
+        interact(() -> lookup("#" + id).queryAs(ButtonBase.class).fire());
+        settle();
+    }
+
+    private void look(List<String> wrong, Dimension2D size, String view) {
+        settle();
+        interact(() -> walk(workspace, (int) size.getWidth() + "×" + (int) size.getHeight() + " " + view + ": ", wrong));
+    }
+
+    /** What lies in lists and scrolling areas may be longer than they are high, but never wider. */
+    private void walk(Parent parent, String where, List<String> wrong) {
+        for (Node node : parent.getChildrenUnmodifiable()) {
+            if (!node.isVisible() || node.getOpacity() == 0 || !node.isManaged()) {
+                continue;
+            }
+            if (node instanceof Labeled labeled) {
+                text(labeled, where, wrong);
+            }
+            boolean scrolls = parent.getStyleClass().contains("viewport") || parent.getStyleClass().contains("clipped-container")
+                    || parent.getStyleClass().contains("sheet") || node instanceof Text;
+            Bounds bounds = node.getBoundsInParent();
+            if (parent instanceof Region region && !scrolls && !(node instanceof ScrollBar) && node instanceof Region
+                    && isBeyond(node, region)) {
+                wrong.add(where + name(node) + " lies beyond " + name(parent) + " by " + Math.round(Math.max(
+                        bounds.getMaxX() - region.getWidth(), bounds.getMaxY() - region.getHeight())));
+            }
+            if (node instanceof Parent inner && !(node instanceof TextInputControl) && !(node instanceof ListView<?>)) {
+                if (node instanceof ScrollPane scroll && scroll.getContent() != null
+                        && scroll.getContent().getLayoutBounds().getWidth() > scroll.getViewportBounds().getWidth() + SLACK) {
+                    wrong.add(where + name(scroll.getContent()) + " is wider than where it scrolls");
+                }
+                walk(inner, where, wrong);
+            }
+        }
+    }
+
+    /** Shadows and the like reach out of a node; what it takes in the layout, with its scale, is meant. */
+    private static boolean isBeyond(Node node, Region parent) {
+        Bounds taken = node.localToParent(node.getLayoutBounds());
+        return taken.getMinX() < -SLACK || taken.getMinY() < -SLACK || taken.getMaxX() > parent.getWidth() + SLACK
+                || taken.getMaxY() > parent.getHeight() + SLACK;
+    }
+
+    private static void text(Labeled labeled, String where, List<String> wrong) {
+        if (labeled.getText() == null || labeled.getText().isEmpty()) {
+            return;
+        }
+        Node shown = labeled.lookup(".text");
+        if (shown instanceof Text text && !text.getText().equals(labeled.getText()) && !labeled.isWrapText()) {
+            for (Node node = labeled; node != null; node = node.getParent()) {
+                if (Controls.hasTip(node)) {
+                    return;
+                }
+            }
+            wrong.add(where + "“" + labeled.getText() + "” is cut to “" + text.getText() + "” (" + name(labeled) + ")");
+        }
+    }
+
+    private static String name(Node node) {
+        return node.getClass().getSimpleName() + (node.getId() == null ? "" : "#" + node.getId())
+                + (node.getStyleClass().isEmpty() ? "" : "." + String.join(".", node.getStyleClass()));
+    }
+}
