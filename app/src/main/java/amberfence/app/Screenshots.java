@@ -6,6 +6,7 @@ import amberfence.app.words.Words;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
+import amberfence.edit.TimeEdits;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
 import amberfence.song.Line;
@@ -127,6 +128,11 @@ final class Screenshots {
             case "smooth" -> workspace.openSmooth();
             case "fence" -> workspace.openFence();
             case "export" -> workspace.openExport();
+            case "time" -> {
+                session.edit("metre", song -> TimeEdits.metre(song, song.time().barStart(5), 3, 4));
+                session.edit("tempo", song -> TimeEdits.tempo(song, song.time().barStart(7), 500_000));
+                workspace.openTime();
+            }
             case "shortcuts" -> workspace.openShortcuts();
             case "import" -> {
                 Path folder = Files.createTempDirectory("amber-fence");

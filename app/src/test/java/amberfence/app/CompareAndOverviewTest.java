@@ -92,7 +92,7 @@ class CompareAndOverviewTest extends WindowTest {
         double column = (bounds.getWidth() - 84) / 32;
         moveTo(bounds.getMinX() + 84 + column * 6.5, bounds.getMinY() + 10);
         assertThat(text("overview-hover")).isEqualTo("Voice line, bar 7: 1 of the chord, 0 of the scale, 1 outside, 1 that clash");
-        clickOn(bounds.getMinX() + 84 + column * 20.5, bounds.getMinY() + 5 + 12 * 2.5);
+        clickOn(bounds.getMinX() + 84 + column * 20.5, bounds.getMinY() + 5 + 16 * 2.5);
         settle();
         assertThat(session.selectedPart().get()).as("the third row is the harmonium").isEqualTo(2);
         assertThat(session.song().time().barOf(session.playhead().get())).isEqualTo(21);

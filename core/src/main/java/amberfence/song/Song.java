@@ -58,6 +58,10 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
         return new Song(newTitle, time, fence, progression, parts, origin, nextId);
     }
 
+    public Song withTime(TimeMap newTime) {
+        return new Song(title, newTime, fence, progression, parts, origin, nextId);
+    }
+
     public Song withFence(Fence newFence) {
         return new Song(title, time, newFence, progression, parts, origin, nextId);
     }

@@ -6,13 +6,12 @@ import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.words.TimeWords;
 import amberfence.app.words.Words;
 import amberfence.song.KeyPlan;
-import amberfence.song.Metre;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import java.util.List;
-import java.util.Locale;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -28,6 +27,7 @@ public final class HeadView extends HBox {
     /** The title has always as much room, so that nothing shifts with it. */
     private static final double TITLE = 164;
     private static final double NARROW = 1050;
+    private static final double PLACE = 54;
     private final Session session;
     private final Label title = Controls.label("", "title");
     private final Label saved = Controls.label("", "soft", "small");
@@ -35,7 +35,8 @@ public final class HeadView extends HBox {
     private final Label keyName = Controls.label("", "name");
     private final Label keyDegrees = Controls.label("", "soft", "small");
     private final Label place = Controls.label("", "name");
-    private final Label tempo = Controls.label("", "soft", "small");
+    private final Button time;
+    private Button history;
     private final ToggleButton after = new ToggleButton(Words.say("head.after"));
     private final ToggleButton before = new ToggleButton(Words.say("head.before"));
     private final SimpleBooleanProperty noUndo = new SimpleBooleanProperty();
@@ -45,12 +46,13 @@ public final class HeadView extends HBox {
      * @param songMenu what can be done with the song as a whole
      * @param soundMenu what can be played, and on what
      */
-    public HeadView(Session session, SoundDesk desk, SoundMenu soundMenu, Node songMenu, Runnable openFence, Runnable openHistory, Runnable importFile,
+    public HeadView(Session session, SoundDesk desk, SoundMenu soundMenu, Node songMenu, Runnable openFence, Runnable openTime, Runnable openHistory, Runnable importFile,
                     Runnable exportFile) {
         super(12);
         this.session = session;
         getStyleClass().add("head");
         setAlignment(Pos.CENTER_LEFT);
+        time = Controls.button("time-chip", null, event -> openTime.run(), "choice");
         title.setId("song-title");
         title.setTextOverrun(OverrunStyle.ELLIPSIS);
         Controls.tip(title, title::getText);
@@ -70,10 +72,10 @@ public final class HeadView extends HBox {
         // Where it is narrow, what is in the menu of the song as well goes first.
         widthProperty().addListener((property, old, now) -> {
             boolean narrow = now.doubleValue() < NARROW;
-            keyDegrees.setVisible(!narrow);
-            keyDegrees.setManaged(!narrow);
-            importing.setVisible(!narrow);
-            importing.setManaged(!narrow);
+            for (Node node : List.of(keyDegrees, importing, history)) {
+                node.setVisible(!narrow);
+                node.setManaged(!narrow);
+            }
             name.setMinWidth(narrow ? TITLE - 50 : TITLE);
             name.setPrefWidth(name.getMinWidth());
             name.setMaxWidth(name.getMinWidth());
@@ -101,10 +103,12 @@ public final class HeadView extends HBox {
 
     private Node transport() {
         place.setId("place");
-        VBox box = new VBox(-2, place, tempo);
+        place.setMinWidth(PLACE);
+        Controls.tip(place, Words.say("head.place"));
+        Controls.tip(time, Words.say("head.timeTip"));
+        time.setMinWidth(USE_PREF_SIZE);
+        HBox box = new HBox(6, place, time);
         box.setAlignment(Pos.CENTER_LEFT);
-        box.setMinWidth(86);
-        Controls.tip(box, Words.say("head.place"));
         return box;
     }
 
@@ -125,9 +129,9 @@ public final class HeadView extends HBox {
                 () -> Words.say("head.undoWhat", session.undoName().orElse("")), event -> session.undo());
         Button redo = Controls.iconButton("redo", Icons.REDO, "head.redo",
                 () -> Words.say("head.redoWhat", session.redoName().orElse("")), event -> session.redo());
+        history = Controls.iconButton("history", Icons.HISTORY, "head.history", event -> openHistory.run());
         HBox box = new HBox(2, Controls.disabledWhen(undo, noUndo, "head.nothingToUndo"),
-                Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"),
-                Controls.iconButton("history", Icons.HISTORY, "head.history", event -> openHistory.run()));
+                Controls.disabledWhen(redo, noRedo, "head.nothingToRedo"), history);
         box.setAlignment(Pos.CENTER);
         return box;
     }
@@ -156,14 +160,8 @@ public final class HeadView extends HBox {
     private void updatePlace() {
         Song song = session.results().get().song();
         long tick = session.playhead().get();
-        Metre metre = song.time().metreAt(tick);
-        double quarters = song.time().tempoAt(tick).quartersPerMinute();
         var position = song.time().position(tick);
         place.setText(position.bar() + " : " + position.beat());
-        tempo.setText(metre.text() + (metre.isCompound() ? " · ♩. = " + round(quarters / 1.5) : " · ♩ = " + round(quarters)));
-    }
-
-    private static String round(double value) {
-        return String.format(Locale.ROOT, "%.0f", value);
+        time.setText(TimeWords.of(song.time(), tick));
     }
 }

@@ -1,5 +1,9 @@
 package amberfence.app.ladder;
 
+import java.util.TreeSet;
+import amberfence.song.Tempo;
+import amberfence.song.Metre;
+import amberfence.app.words.TimeWords;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.song.ChordSpan;
@@ -20,6 +24,9 @@ import javafx.scene.text.TextAlignment;
 
 /** Draws rows and rungs, the grid of bars and beats, the ruler, and the degrees at the left. */
 final class RowPainter {
+    private static final int MOST_CHANGES = 500;
+    private static final double NARROWEST_CHANGE = 100;
+    private static final double BESIDE_NUMBER = 22;
     private static final double CHORD_SHADE = 0.5;
     private static final int MOST_BEATS = 4000;
     private static final double NARROWEST_BEAT = 7;
@@ -139,6 +146,28 @@ final class RowPainter {
                 free[0] = x + NARROWEST_BAR_NUMBER;
             }
         });
+        paintChanges(g, view, scene.results().song().time(), height);
+    }
+
+    /** Where metre or tempo change, after the number of the bar. */
+    private void paintChanges(GraphicsContext g, Viewport view, TimeMap time, double height) {
+        TreeSet<Long> ticks = new TreeSet<>();
+        time.metres().stream().map(Metre::tick).filter(tick -> isInTime(view, tick)).forEach(ticks::add);
+        time.tempos().stream().map(Tempo::tick).filter(tick -> isInTime(view, tick)).limit(MOST_CHANGES).forEach(ticks::add);
+        g.setFill(swatches.color(Role.AMBER_DEEP));
+        double free = -1;
+        for (long tick : ticks) {
+            double x = view.x(tick);
+            if (x >= free) {
+                g.fillRect(x, 1, 1, height - 1);
+                g.fillText(TimeWords.of(time, tick), x + BESIDE_NUMBER, height / 2);
+                free = x + NARROWEST_CHANGE;
+            }
+        }
+    }
+
+    private static boolean isInTime(Viewport view, long tick) {
+        return tick > 0 && tick >= view.firstTick() && tick <= view.lastTick();
     }
 
     /** Degrees and note names of the key in the middle of the view. */

@@ -57,6 +57,8 @@ public final class OverviewStrip extends Region {
         setOnMouseMoved(this::hoverAt);
         setOnMouseExited(event -> hover.setVisible(false));
         setOnMousePressed(event -> {
+            // Else the scrolling area around it would take the focus.
+            event.consume();
             requestFocus();
             point(event);
             open();

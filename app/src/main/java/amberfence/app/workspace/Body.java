@@ -25,7 +25,7 @@ final class Body extends StackPane {
     /** Below this width the steps have no room beside the ladder. */
     private static final double NARROW = 1100;
     /** Below this height the drawer has no room under the ladder. */
-    private static final double LOW = 640;
+    private static final double LOW = 550;
 
     private final Session session;
     private final SplitPane columns = new SplitPane();
@@ -60,8 +60,7 @@ final class Body extends StackPane {
         getChildren().add(columns);
         session.results().addListener((property, old, now) -> arrange());
         widthProperty().addListener((property, old, now) -> arrange());
-        heightProperty().addListener((property, old, now) -> drawer.squeeze(now.doubleValue() > 0 && getScene() != null
-                && getScene().getHeight() < LOW));
+        heightProperty().addListener((property, old, now) -> drawer.squeeze(now.doubleValue() > 0 && now.doubleValue() < LOW));
         arrange();
     }
 

@@ -12,7 +12,7 @@ import javafx.scene.text.TextAlignment;
 final class Welcome extends VBox {
     private static final double WIDTH = 440;
 
-    Welcome(Runnable importFile, Runnable demo, Runnable startEmpty) {
+    Welcome(Runnable importFile, Runnable demo, Runnable startEmpty, Runnable time, Runnable fence) {
         super(14);
         setId("welcome");
         setAlignment(Pos.CENTER);
@@ -24,6 +24,10 @@ final class Welcome extends VBox {
                 Controls.button("welcome-empty", "welcome.empty", event -> startEmpty.run()),
                 Controls.button("welcome-import", "welcome.import", event -> importFile.run(), "primary"));
         buttons.setAlignment(Pos.CENTER);
-        getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons);
+        HBox first = new HBox(10, Controls.label(Words.say("welcome.first"), "soft"),
+                Controls.button("welcome-time", "welcome.time", event -> time.run(), "choice"),
+                Controls.button("welcome-fence", "welcome.fence", event -> fence.run(), "choice"));
+        first.setAlignment(Pos.CENTER);
+        getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons, first);
     }
 }

@@ -28,6 +28,7 @@ import amberfence.app.sheets.OnceSheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
+import amberfence.app.sheets.TimeSheet;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
@@ -98,12 +99,13 @@ public final class Workspace extends StackPane {
         StepsColumn steps = new StepsColumn(session, new StepsView(session, settling));
         ladder.addTool(steps.call());
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
-                new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()), () -> PartsView.addPart(session, Role.MELODY)));
+                new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()), () -> PartsView.addPart(session, Role.MELODY),
+                        this::openTime, this::openFence));
         fill(drawer, ladder, choice);
         setId("workspace");
         HeadView head = new HeadView(session, sound, new SoundMenu(session, sound, files::soundsToPlayWith,
                 this::openSound), SongMenu.of(files, this),
-                this::openFence, this::openHistory, files::chooseAndOpen, this::openExport);
+                this::openFence, this::openTime, this::openHistory, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, trouble));
         desk.setCenter(body);
         desk.setBottom(new StatusLine(session, files));
@@ -200,6 +202,11 @@ public final class Workspace extends StackPane {
 
     public void openHistory() {
         navigator.show(HistorySheet.of(session, navigator::closeSheet));
+    }
+
+    /** Opens metre and tempo of the song. */
+    public void openTime() {
+        navigator.show(TimeSheet.of(session, navigator::closeSheet));
     }
 
     /** Opens what writes a sound file. */

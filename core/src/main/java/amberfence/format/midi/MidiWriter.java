@@ -29,6 +29,8 @@ final class MidiWriter {
     private final MidiExport export;
     private final Song song;
     private final SourceFile source;
+    /** Whether tempo or metre are others now than the source file says. */
+    private final boolean timeChanged;
     /** The notes to write, by identity. */
     private final Map<Long, Placed> notes = new HashMap<>();
 
@@ -50,6 +52,7 @@ final class MidiWriter {
         this.export = export;
         this.song = export.song();
         this.source = source;
+        this.timeChanged = !source.tracks().isEmpty() && !MetaEvents.of(source, new ArrayList<>()).time().equals(song.time());
         for (Part part : song.parts()) {
             Line line = export.lines().get(part.id());
             if (line != null) {
@@ -78,6 +81,9 @@ final class MidiWriter {
         }
         if (tracks.isEmpty()) {
             tracks.add(conductor());
+        } else if (timeChanged) {
+            tracks.get(0).addAll(0, times());
+            order(tracks.get(0));
         }
         song.parts().forEach(part -> addNewNotes(part, tracks));
         int type = export.type().orElse(source.type() == 0 && tracks.size() > 1 ? 1 : source.type());
@@ -151,6 +157,9 @@ final class MidiWriter {
     }
 
     private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {
+        if (timeChanged && (event.metaType() == MetaEvents.TEMPO || event.metaType() == MetaEvents.TIME_SIGNATURE)) {
+            return false;
+        }
         if (!export.isPartial()) {
             return true;
         }
@@ -200,6 +209,14 @@ final class MidiWriter {
     private List<OutEvent> conductor() {
         List<OutEvent> events = new ArrayList<>();
         events.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, song.title()), false));
+        events.addAll(times());
+        events.sort(BY_TICK);
+        events.add(new OutEvent.Raw(events.get(events.size() - 1).tick(), Bytes.of(0xFF, 0x2F, 0), false));
+        return events;
+    }
+
+    private List<OutEvent> times() {
+        List<OutEvent> events = new ArrayList<>();
         for (Metre metre : song.time().metres()) {
             events.add(new OutEvent.Raw(metre.tick(), Bytes.of(0xFF, MetaEvents.TIME_SIGNATURE, 4, metre.numerator(),
                     Integer.numberOfTrailingZeros(metre.denominator()), 96 * metre.beatsPerPulse() / metre.denominator(), 8),
@@ -210,8 +227,6 @@ final class MidiWriter {
             events.add(new OutEvent.Raw(tempo.tick(),
                     Bytes.of(0xFF, MetaEvents.TEMPO, 3, value >> 16, value >> 8, value), false));
         }
-        events.sort(BY_TICK);
-        events.add(new OutEvent.Raw(events.get(events.size() - 1).tick(), Bytes.of(0xFF, 0x2F, 0), false));
         return events;
     }
 

@@ -1,0 +1,62 @@
+package amberfence.app.words;
+
+import amberfence.song.BarPosition;
+import amberfence.song.Metre;
+import amberfence.song.Tempo;
+import amberfence.song.TimeMap;
+import java.util.Locale;
+
+/** Places, metres and tempi as people write them. */
+public final class TimeWords {
+    private static final double MICROSECONDS = 60e6;
+    private static final double SLOWEST = 4;
+    private static final double FASTEST = 999;
+
+    private TimeWords() {
+    }
+
+    /** A place: the bar alone at its beginning, else bar and beat. */
+    public static String place(TimeMap time, long tick) {
+        BarPosition position = time.position(tick);
+        return position.beat() == 1 && position.tick() == 0 ? Words.say("time.bar", position.bar()) : Words.say("time.barBeat",
+                position.bar(), position.beat());
+    }
+
+    /** The note that a tempo counts: dotted in compound metres. */
+    public static String beat(Metre metre) {
+        return metre.isCompound() ? "♩." : "♩";
+    }
+
+    /** How many of the notes that a metre counts go into a minute: quarters, dotted ones in compound metres. */
+    public static double perMinute(Tempo tempo, Metre metre) {
+        return tempo.quartersPerMinute() / (metre.isCompound() ? 1.5 : 1);
+    }
+
+    /** A number with a decimal only where it has one. */
+    public static String number(double value) {
+        return Math.abs(value - Math.rint(value)) < 0.05 ? String.format(Locale.ROOT, "%.0f", value)
+                : String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    /**
+     * A tempo that was typed, in microseconds per quarter.
+     *
+     * @throws IllegalArgumentException in words, for what is no tempo
+     */
+    public static int microseconds(String text, Metre metre) {
+        if (!text.matches("\\d{1,3}([.,]\\d{1,3})?")) {
+            throw new IllegalArgumentException(Words.say("time.tempoWrong", text));
+        }
+        double value = Double.parseDouble(text.replace(',', '.'));
+        if (value < SLOWEST || value > FASTEST) {
+            throw new IllegalArgumentException(Words.say("time.tempoWrong", text));
+        }
+        return (int) Math.round(MICROSECONDS / (value * (metre.isCompound() ? 1.5 : 1)));
+    }
+
+    /** Metre and tempo, for example "6/8 · ♩. = 72". */
+    public static String of(TimeMap time, long tick) {
+        Metre metre = time.metreAt(tick);
+        return metre.text() + " · " + beat(metre) + " = " + number(perMinute(time.tempoAt(tick), metre));
+    }
+}
