@@ -6,6 +6,8 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
 import amberfence.song.Note;
+import amberfence.step.fence.BringInside;
+import amberfence.song.Part;
 import amberfence.song.Song;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -37,6 +39,7 @@ class MainJobTest extends WindowTest {
         assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText).contains("D dorian", "Voice line", "the file itself says C major",
                         "5 parts · 570 notes · 32 bars in 6/8 · 108 quarters a minute");
+        click("import-bring");
         click("import-take");
         assertThat(text("fence-key")).isEqualTo("D dorian");
         assertThat(text("part-outside-0")).isEqualTo("9 outside");
@@ -76,6 +79,39 @@ class MainJobTest extends WindowTest {
     }
 
     @Test
+    void importingChangesNothingUntilTheStepIsSwitchedOn() throws Exception {
+        toOpen = folder.resolve("tune.mid");
+        Files.write(toOpen, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
+        click("import");
+        waitUntil(() -> lookup("#import-sheet").tryQuery().isPresent());
+        click("import-part-4");
+        click("import-take");
+        assertThat(session.song().parts()).as("the drums were left out").hasSize(4);
+        for (Part part : session.song().parts()) {
+            assertThat(session.results().get().part(part.id()).line()).isEqualTo(part.line());
+        }
+        assertThat(text("changes-heading")).isEqualTo("9 CHANGES WAIT IN “BRING INSIDE”");
+        assertThat(changeRows().get(0)).startsWith("2:4 F♯4 → F4");
+        int dashed = pixelsInLadder(0x1F6F78, 30);
+        long slot = session.openStep().get();
+        click("step-on-" + slot);
+        assertThat(text("changes-heading")).isEqualTo("9 CHANGES BY “BRING INSIDE”");
+        assertThat(dashed).as("where they would go is drawn as well").isGreaterThan(200);
+        assertThat(session.results().get().part(0).line()).isNotEqualTo(session.song().part(0).line());
+    }
+
+    @Test
+    void movingAllAgainKeepsWhatWasLeftByHand() {
+        interact(() -> session.addStep(0, "bring", song -> BringInside.USUAL));
+        Note first = note(0, 66);
+        click("leave-" + first.id());
+        click("leave-all");
+        assertThat(text("changes-heading")).startsWith("0 CHANGES");
+        click("leave-all");
+        assertThat(session.part().orElseThrow().steps().get(0).left().ids()).containsExactly(first.id());
+    }
+
+    @Test
     void addsAdjustsSwitchesAndRemovesAStep() {
         assertThat(text("part-outside-0")).isEqualTo("8 outside");
         click("add-step");
@@ -94,7 +130,7 @@ class MainJobTest extends WindowTest {
 
         click("step-on-" + slot);
         assertThat(text("step-summary-" + slot)).isEqualTo("off");
-        assertThat(text("changes-summary")).isEqualTo("this step is off");
+        assertThat(text("changes-summary")).isEqualTo("this step is off: so it would be");
         click("step-menu-" + slot);
         clickOn("#steps-remove");
         settle();

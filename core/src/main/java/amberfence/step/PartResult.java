@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * What a part comes to: its line folded through its steps that are on.
@@ -60,9 +61,17 @@ public record PartResult(Line original, List<Stage> stages) {
 
     /** What one step would make of the line that reaches it, were its settings those of another step. */
     public static Line tried(Song song, Part part, long slotId, Step step) {
-        Part with = part.withSteps(part.steps().stream().map(slot -> slot.id() == slotId ? slot.withTreatment(step).withOn(true)
-                : slot).toList());
-        return of(song, with).stage(slotId).map(stage -> stage.outcome().out()).orElse(part.line());
+        return on(song, part, slotId, slot -> slot.withTreatment(step)).map(stage -> stage.outcome().out()).orElse(part.line());
+    }
+
+    /** What a step that is switched off would do, were it on; empty for a step that the part has not. */
+    public static Optional<Stage> waiting(Song song, Part part, long slotId) {
+        return on(song, part, slotId, slot -> slot);
+    }
+
+    private static Optional<Stage> on(Song song, Part part, long slotId, UnaryOperator<StepSlot> edit) {
+        return of(song, part.withSteps(part.steps().stream().map(slot -> slot.id() == slotId ? edit.apply(slot).withOn(true)
+                : slot).toList())).stage(slotId);
     }
 
     /** What every part of a song comes to, by the part's identity. */

@@ -1,5 +1,6 @@
 package amberfence.app.changes;
 
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
@@ -14,8 +15,10 @@ import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -36,6 +39,7 @@ import javafx.scene.layout.VBox;
 public final class ChangesView extends VBox {
     /** More rows than this are put in without asking whether they were there. */
     private static final int MANY = 2_000;
+    private static final String WAITING = "changes that wait";
     private final Session session;
     private final Consumer<Note> reveal;
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
@@ -45,6 +49,8 @@ public final class ChangesView extends VBox {
     private final Button leaveAll = Controls.button("leave-all", "changes.leaveAll", event -> leaveAll(), "choice");
     private final SimpleBooleanProperty nothingToLeave = new SimpleBooleanProperty(true);
     private boolean allLeft;
+    /** By step: what was left by hand when all was left. */
+    private final Map<Long, NoteSet> leftByHand = new HashMap<>();
     /** What the rows tell of. */
     private Outcome shown;
     private boolean updating;
@@ -92,13 +98,22 @@ public final class ChangesView extends VBox {
         Optional<Part> part = session.part();
         updating = true;
         Optional<PartResult.Stage> stage = stage();
-        if (stage.isEmpty()) {
+        session.computations().stop(WAITING);
+        if (stage.isEmpty() && slot().isPresent()) {
+            Results results = session.results().get();
+            long open = slot().get().id();
+            session.computations().ask(WAITING, part.get().line().size(), () -> results.waiting(part.get().id(), open), off -> {
+                boolean before = updating;
+                updating = true;
+                off.ifPresent(this::show);
+                updating = before;
+            });
+        } else if (stage.isEmpty()) {
             session.computations().stop(rows);
             rows.getItems().clear();
             shown = null;
             heading.setText(Words.say("changes.heading").toUpperCase(Locale.ROOT));
-            summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : slot().isPresent() ? "changes.stepOff"
-                    : part.get().steps().isEmpty() ? "changes.noSteps" : "changes.noStep"));
+            summary.setText(Words.say(part.isEmpty() ? "changes.noPart" : part.get().steps().isEmpty() ? "changes.noSteps" : "changes.noStep"));
             nothingToLeave.set(true);
             count.set(0);
         } else {
@@ -111,9 +126,10 @@ public final class ChangesView extends VBox {
         Outcome outcome = stage.outcome();
         count.set(outcome.changes().size());
         StepSchema<?> schema = StepCatalogue.of(Step.in(stage.slot()));
-        heading.setText(Words.say(outcome.changes().size() == 1 ? "changes.of.one" : "changes.of.many",
+        String kind = stage.slot().on() && slot().filter(StepSlot::on).isPresent() ? "changes.of" : "changes.waiting";
+        heading.setText(Words.say(outcome.changes().size() == 1 ? kind + ".one" : kind + ".many",
                 outcome.changes().size(), schema.title()).toUpperCase(Locale.ROOT));
-        summary.setText(outcome.changes().isEmpty() && outcome.kept().isEmpty()
+        summary.setText(kind.equals("changes.waiting") ? Words.say("changes.stepOff") : outcome.changes().isEmpty() && outcome.kept().isEmpty()
                 ? Words.count("changes.allInside", outcome.considered())
                 : Words.say(outcome.kept().stream().anyMatch(kept -> kept.reason().isOpen()) ? "changes.clashing"
                         : schema.group() == StepGroup.FENCE ? "changes.summary" : "changes.otherSummary",
@@ -162,10 +178,21 @@ public final class ChangesView extends VBox {
                 ? fix.edit().apply(same) : same));
     }
 
+    /** What was left by hand before all was left stays so when all is moved again. */
     private void leaveAll() {
-        stage().ifPresent(stage -> session.editStep(Words.say(allLeft ? "edit.moveAll" : "edit.leaveAll"),
-                stage.slot().id(), same -> allLeft ? same.withLeft(NoteSet.NONE)
-                        : same.withLeft(stage.outcome().changes().stream().map(change -> change.note().id()).toList(), true)));
+        Outcome outcome = shown;
+        slot().filter(slot -> outcome != null).ifPresent(slot -> {
+            if (allLeft) {
+                NoteSet byHand = leftByHand.getOrDefault(slot.id(), NoteSet.NONE);
+                NoteSet still = NoteSet.NONE.with(slot.left().ids().stream().filter(byHand.ids()::contains).toList(), true);
+                leftByHand.remove(slot.id());
+                session.editStep(Words.say("edit.moveAll"), slot.id(), same -> same.withLeft(still));
+            } else {
+                leftByHand.put(slot.id(), slot.left());
+                session.editStep(Words.say("edit.leaveAll"), slot.id(), same -> same.withLeft(
+                        outcome.changes().stream().map(change -> change.note().id()).toList(), true));
+            }
+        });
     }
 
     /** Leaves the selected notes alone, or moves them again when all of them are left. */

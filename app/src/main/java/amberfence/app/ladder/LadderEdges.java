@@ -45,17 +45,17 @@ final class LadderEdges {
         List<Note> under = notes.stream().filter(note -> view.middle(note.pitch()) >= view.height()).toList();
         highest = over.stream().mapToInt(Note::pitch).max().orElse(0);
         lowest = under.stream().mapToInt(Note::pitch).min().orElse(0);
-        say(above, over.size(), "ladder.above");
-        say(below, under.size(), "ladder.below");
+        say(above, over.size(), "ladder.above", "ladder.aboveTip");
+        say(below, under.size(), "ladder.below", "ladder.belowTip");
     }
 
-    private static void say(Button button, int count, String words) {
+    private static void say(Button button, int count, String words, String tip) {
         button.setVisible(count > 0);
         if (count > 0) {
             String text = Words.say(words, count);
             if (!text.equals(button.getText())) {
                 button.setText(text);
-                Controls.tip(button, Words.say(words + "Tip", Words.count("noteCount", count)));
+                Controls.tip(button, Words.say(tip, Words.count("noteCount", count)));
                 button.applyCss();
                 button.autosize();
             }

@@ -2,28 +2,33 @@ package amberfence.app.ladder;
 
 import amberfence.app.session.Results;
 import amberfence.song.FenceLine;
+import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.step.Standing;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
 
 /** What the ladder shows of a part: its notes and how they stand, ready to find those of a span of time quickly. */
 final class LadderScene {
-    static final LadderScene EMPTY = new LadderScene(null, null, List.of());
+    static final LadderScene EMPTY = new LadderScene(null, null, List.of(), Map.of());
     private final Results results;
     private final Part part;
     /** As the results give them. */
     private final List<Standing> standings;
     private final List<Standing> notes;
+    private final Map<Long, Note> waiting;
     /** For each note the earlier of the beginnings that it had and has; they never go back. */
     private final long[] begins;
     /** For each note the latest end of it and all before it. */
     private final long[] latestEnd;
 
     /** The scene of other results, of which the notes are the same. */
-    private LadderScene(Results results, Part part, LadderScene same) {
+    private LadderScene(Results results, Part part, LadderScene same, Map<Long, Note> waiting) {
+        this.waiting = waiting;
         this.results = results;
         this.part = part;
         this.standings = same.standings;
@@ -32,7 +37,8 @@ final class LadderScene {
         this.latestEnd = same.latestEnd;
     }
 
-    private LadderScene(Results results, Part part, List<Standing> standings) {
+    private LadderScene(Results results, Part part, List<Standing> standings, Map<Long, Note> waiting) {
+        this.waiting = waiting;
         this.results = results;
         this.part = part;
         this.standings = standings;
@@ -46,14 +52,19 @@ final class LadderScene {
         }
     }
 
-    static LadderScene of(Results results, Part part) {
-        return of(results, part, EMPTY);
-    }
-
-    /** @param before the scene so far, of which what is the same is kept */
-    static LadderScene of(Results results, Part part, LadderScene before) {
+    /**
+     * @param openStep the step that is open, or null; where it is switched off, where it would take notes is shown
+     * @param before the scene so far, of which what is the same is kept
+     */
+    static LadderScene of(Results results, Part part, Long openStep, LadderScene before) {
         List<Standing> standings = results.standings(part.id());
-        return standings == before.standings ? new LadderScene(results, part, before) : new LadderScene(results, part, standings);
+        Map<Long, Note> waiting = new HashMap<>();
+        if (openStep != null) {
+            results.waiting(part.id(), openStep).ifPresent(stage -> stage.outcome().changes().stream()
+                    .filter(change -> change.after().size() == 1).forEach(change -> waiting.put(change.note().id(), change.after().get(0))));
+        }
+        return standings == before.standings ? new LadderScene(results, part, before, waiting)
+                : new LadderScene(results, part, standings, waiting);
     }
 
     private static long begin(Standing standing) {
@@ -68,6 +79,11 @@ final class LadderScene {
             }
         }
         return standings;
+    }
+
+    /** Where the open step would take a note, were it switched on. */
+    Optional<Note> waiting(long id) {
+        return Optional.ofNullable(waiting.get(id));
     }
 
     boolean isEmpty() {

@@ -87,6 +87,7 @@ public final class LadderView extends Region {
             updateScene();
             requestLayout();
         });
+        session.openStep().addListener((property, old, now) -> updateScene());
         session.showingBefore().addListener((property, old, now) -> markNotes());
         session.selectedNotes().addListener((property, old, now) -> selectionChanged());
         session.outlinedTake().addListener((property, old, now) -> updateOutline());
@@ -168,8 +169,9 @@ public final class LadderView extends Region {
         Results results = session.results().get();
         Optional<Part> part = session.part();
         LadderScene before = scene;
+        Long open = session.openStep().get();
         session.computations().ask(this, part.map(some -> some.line().size()).orElse(0),
-                () -> part.map(some -> LadderScene.of(results, some, before)).orElse(LadderScene.EMPTY), this::show);
+                () -> part.map(some -> LadderScene.of(results, some, open, before)).orElse(LadderScene.EMPTY), this::show);
     }
 
     private void show(LadderScene fresh) {

@@ -64,7 +64,7 @@ final class NotePainter {
                     runs.add(standing.shown(marks.before()).pitch(), shown, standing.kind() == Standing.Kind.OUTSIDE);
                 }
             } else if (shown.isSeen(view) || NoteBox.of(view, standing.before()).isSeen(view)) {
-                paint(view, standing, shown, marks);
+                paint(view, scene, standing, shown, marks);
                 drawn++;
             }
         }
@@ -84,7 +84,7 @@ final class NotePainter {
         }
     }
 
-    private void paint(Viewport view, Standing standing, NoteBox shown, Marks marks) {
+    private void paint(Viewport view, LadderScene scene, Standing standing, NoteBox shown, Marks marks) {
         Note note = standing.before();
         NoteBox was = NoteBox.of(view, note);
         boolean selected = marks.selected().contains(note.id());
@@ -107,6 +107,13 @@ final class NotePainter {
             case CHANGED -> changed(standing, was, shown, marks.before(), selected);
             default -> throw new IllegalStateException("no drawing for " + standing.kind());
         }
+        scene.waiting(note.id()).filter(goes -> !marks.before()).ifPresent(goes -> {
+            NoteBox there = NoteBox.of(view, goes);
+            shapes.dashed(there, Role.OUTSIDE);
+            if (goes.start() == note.start() && goes.pitch() != note.pitch()) {
+                shapes.arrow(was, there);
+            }
+        });
         if (marks.picked().contains(note)) {
             shapes.picked(shown);
         }

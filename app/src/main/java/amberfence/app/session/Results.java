@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -30,6 +31,7 @@ public final class Results {
     private final FenceLine fence;
     private final Map<Integer, Integer> outside;
     private final Map<Integer, List<Overlaps.Overlap>> overlaps;
+    private final Map<Long, Optional<PartResult.Stage>> waiting = new ConcurrentHashMap<>();
     private final Map<Integer, List<Standing>> standings = new ConcurrentHashMap<>();
     private final Map<Integer, Part> parts = new HashMap<>();
 
@@ -143,6 +145,12 @@ public final class Results {
 
     public PartResult part(int id) {
         return byPart.get(id);
+    }
+
+    /** What a step of a part that is switched off would do, worked out when it is first asked for; empty for one that is on. */
+    public Optional<PartResult.Stage> waiting(int partId, long slotId) {
+        return waiting.computeIfAbsent(slotId, id -> parts.get(partId).step(id).filter(slot -> !slot.on())
+                .flatMap(slot -> PartResult.waiting(song, parts.get(partId), id)));
     }
 
     /** How the notes of a part stand, worked out when it is first asked for. */

@@ -13,12 +13,15 @@ import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
 import java.util.List;
+import java.util.HashSet;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -32,26 +35,31 @@ public final class ImportSheet {
     private final SongFiles.Found found;
     private final VBox keys = new VBox(8);
     private Key chosen;
+    /** Parts that stay outside. */
+    private final Set<Integer> without = new HashSet<>();
+    private final CheckBox bring = new CheckBox(Words.say("import.bring"));
 
     private ImportSheet(SongFiles.Found found) {
         this.found = found;
+        bring.setId("import-bring");
+        Controls.tip(bring, Words.say("import.bringTip"));
         this.chosen = found.keys().isEmpty() ? found.read().writtenKey().orElse(Key.parse("C major"))
                 : found.keys().get(0).key();
     }
 
-    /** @param take takes the song in, with the chosen key and its outside notes on their way inside */
+    /** @param take takes the song in, with the chosen key; nothing is changed by that */
     public static Sheet of(SongFiles.Found found, Consumer<Song> take, Runnable close) {
         ImportSheet sheet = new ImportSheet(found);
         Song song = found.read().song();
         Button cancel = Controls.button("import-cancel", "sheet.cancel", event -> close.run());
-        Button bring = Controls.button("import-take", "import.take", event -> {
+        Button taken = Controls.button("import-take", "import.take", event -> {
             close.run();
             take.accept(sheet.song());
         }, "primary");
-        bring.setDefaultButton(true);
+        taken.setDefaultButton(true);
         HBox columns = new HBox(26, sheet.partsColumn(song), sheet.keyColumn());
-        Sheet shown = new Sheet("import-sheet", song.title(), sheet.summary(song), columns, 860, close, cancel, bring);
-        Platform.runLater(bring::requestFocus);
+        Sheet shown = new Sheet("import-sheet", song.title(), sheet.summary(song), columns, 860, close, cancel, taken);
+        Platform.runLater(taken::requestFocus);
         return shown;
     }
 
@@ -59,8 +67,11 @@ public final class ImportSheet {
         Song song = found.read().song().withFence(Fence.of(KeyPlan.of(chosen)));
         var fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
-            if (!part.isDrums() && fence.countOutside(part.line()) > 0) {
-                song = song.plusStep(part.id(), BringInside.USUAL);
+            if (without.contains(part.id())) {
+                song = song.minusPart(part.id());
+            } else if (!part.isDrums() && fence.countOutside(part.line()) > 0) {
+                song = song.plusStep(part.id(), BringInside.USUAL).withPart(part.id(), same -> same.withSteps(same.steps().stream()
+                        .map(slot -> slot.withOn(bring.isSelected())).toList()));
             }
         }
         return song;
@@ -76,7 +87,22 @@ public final class ImportSheet {
     private Node partsColumn(Song song) {
         VBox list = new VBox(6);
         for (Part part : song.parts()) {
-            HBox row = new HBox(10, Controls.label(part.name(), "name"),
+            CheckBox in = new CheckBox();
+            in.setId("import-part-" + part.id());
+            in.setSelected(true);
+            in.setAccessibleText(Words.say("import.part", part.name()));
+            Controls.tip(in, Words.say("import.part", part.name()));
+            in.setOnAction(event -> {
+                if (in.isSelected()) {
+                    without.remove(part.id());
+                } else {
+                    without.add(part.id());
+                }
+            });
+            Label name = Controls.label(part.name(), "name");
+            name.setMinWidth(40);
+            Controls.tip(name, part.name());
+            HBox row = new HBox(10, in, name,
                     Controls.label(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)), "soft", "small"),
                     Controls.filler(), Controls.label(Words.count("noteCount", part.line().size()), "soft", "small"));
             row.setAlignment(Pos.BASELINE_LEFT);
@@ -105,8 +131,8 @@ public final class ImportSheet {
     }
 
     private Node keyColumn() {
-        VBox column = new VBox(8, Controls.heading("import.key"), keys);
-        column.setMinWidth(360);
+        VBox column = new VBox(8, Controls.heading("import.key"), keys, bring);
+        column.setMinWidth(320);
         column.setPrefWidth(360);
         found.read().writtenKey().ifPresent(key -> column.getChildren().add(
                 Controls.label(Words.say("import.written", key.text()), "soft", "small")));

@@ -122,7 +122,7 @@ final class Drawer extends Region {
     }
 
     /** A number or a few words behind the name of a tab. */
-    void say(String name, String words) {
+    void mark(String name, String words) {
         tabs.get(name).button().setText(words.isEmpty() ? Words.say("drawer." + name) : Words.say("drawer." + name) + "  " + words);
     }
 

@@ -34,6 +34,9 @@ final class Navigator {
         desk.setDisable(true);
         desk.getStyleClass().add("veiled");
         window.getChildren().add(sheet);
+        // What scrolls is there only once it was styled, and may ask for the focus.
+        sheet.applyCss();
+        sheet.layout();
         sheet.requestFocus();
     }
 

@@ -125,8 +125,8 @@ public final class Workspace extends StackPane {
         drawer.add("pick", Shortcut.PICK, () -> Drawer.scrolled(new PickView(session, commands, this::focusLadder)));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
         drawer.add("overview", Shortcut.OVERVIEW, () -> Drawer.scrolled(ladder.overview()));
-        changes.count().addListener((property, old, now) -> drawer.say("changes", now.intValue() == 0 ? "" : now.toString()));
-        drawer.say("changes", changes.count().get() == 0 ? "" : Integer.toString(changes.count().get()));
+        changes.count().addListener((property, old, now) -> drawer.mark("changes", now.intValue() == 0 ? "" : now.toString()));
+        drawer.mark("changes", changes.count().get() == 0 ? "" : Integer.toString(changes.count().get()));
         this.changes = changes;
         drawer.restore();
     }
