@@ -266,7 +266,7 @@ class HandsTest extends WindowTest {
         Node lane = lookup("#velocity-lane").query();
         Point2D left = at(note.start(), note.pitch());
         double bottom = lane.localToScreen(lane.getLayoutBounds()).getMaxY();
-        drag(new Point2D(left.getX() + 2, bottom - 20), MouseButton.PRIMARY).moveBy(0, 10).drop();
+        drag(new Point2D(left.getX() + 2, bottom - 20), MouseButton.PRIMARY).moveBy(0, 20).drop();
         settle();
         assertThat(now(note).velocity()).isBetween(note.velocity() - 40, note.velocity() - 15);
         assertThat(now(note)).isEqualTo(note.withVelocity(now(note).velocity()));

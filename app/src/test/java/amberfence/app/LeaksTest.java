@@ -4,18 +4,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.step.catalogue.StepCatalogue;
 import java.lang.ref.WeakReference;
+import java.lang.reflect.Field;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
+import org.testfx.api.FxToolkitContext;
+import org.testfx.service.support.FiredEvents;
 
 /** What is closed is gone: nothing in the window holds on to it or goes on working for it. */
 class LeaksTest extends WindowTest {
     private static final int TIMES = 50;
 
     /** How many of some things are still there once memory was tidied up. */
-    private static long alive(List<WeakReference<Node>> things) throws InterruptedException {
+    private static long alive(List<WeakReference<Node>> things) throws Exception {
+        // The robot keeps every event that it ever saw, with its target.
+        Field kept = FxToolkitContext.class.getDeclaredField("firedEvents");
+        kept.setAccessible(true);
+        ((FiredEvents) kept.get(FxToolkit.toolkitContext())).clearEvents();
         for (int i = 0; i < 20 && things.stream().anyMatch(thing -> thing.get() != null); i++) {
             System.gc();
             Thread.sleep(30);
@@ -51,5 +59,25 @@ class LeaksTest extends WindowTest {
             settle();
         }
         assertThat(sizes.get(TIMES - 1)).as("nodes in the window").isEqualTo(sizes.get(3));
+    }
+
+    @Test
+    void sheetsThatWereClosedAreGone() throws Exception {
+        List<WeakReference<Node>> sheets = new ArrayList<>();
+        for (Runnable open : List.<Runnable>of(workspace::openExport, workspace::openShortcuts, workspace::openHistory, workspace::openSmooth,
+                workspace::openTime, workspace::openSound, workspace::openChart)) {
+            for (int i = 0; i < 8; i++) {
+                interact(open);
+                settle();
+                interact(() -> sheets.add(new WeakReference<>(lookup(".veil").query())));
+                push(KeyCode.ESCAPE);
+                settle();
+                assertThat(lookup(".veil").tryQuery()).as("Escape closes it").isEmpty();
+            }
+        }
+        List<String> left = new ArrayList<>();
+        alive(sheets);
+        sheets.stream().map(WeakReference::get).filter(sheet -> sheet != null).forEach(sheet -> left.add(sheet.getId()));
+        assertThat(left).as("sheets that are still there").isEmpty();
     }
 }
