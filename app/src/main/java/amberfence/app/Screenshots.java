@@ -76,6 +76,10 @@ final class Screenshots {
         switch (view) {
             case "before" -> session.showingBefore().set(true);
             case "folded" -> workspace.openTab("");
+            case "notes" -> {
+                hands();
+                workspace.openTab("notes");
+            }
             case "hands" -> hands();
             case "velocities" -> {
                 hands();

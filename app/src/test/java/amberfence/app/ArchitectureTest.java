@@ -26,7 +26,7 @@ class ArchitectureTest {
     private static final String[] AREAS = {"amberfence.app.head..", "amberfence.app.parts..", "amberfence.app.fence..",
         "amberfence.app.ladder..", "amberfence.app.hands..", "amberfence.app.pick..", "amberfence.app.steps..",
         "amberfence.app.changes..", "amberfence.app.progression..", "amberfence.app.compare..", "amberfence.app.overview..",
-        "amberfence.app.sound..", "amberfence.app.tryit..",
+        "amberfence.app.sound..", "amberfence.app.tryit..", "amberfence.app.notes..",
         "amberfence.app.sheets..", "amberfence.app.workspace.."};
 
     @Test

@@ -36,11 +36,11 @@ class DrawerTest extends WindowTest {
         assertThat(chosen("chords")).isTrue();
         assertThat(isShown("chord-panel")).isTrue();
         assertThat(isShown("changes")).isFalse();
-        for (KeyCode key : new KeyCode[] {KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6}) {
+        for (KeyCode key : new KeyCode[] {KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT7}) {
             push(KeyCode.CONTROL, key);
             assertThat(height("ladder")).as("the ladder never jumps").isEqualTo(ladder);
         }
-        push(KeyCode.CONTROL, KeyCode.DIGIT6);
+        push(KeyCode.CONTROL, KeyCode.DIGIT7);
         assertThat(chosen("overview")).isFalse();
         assertThat(height("ladder")).isGreaterThan(ladder + 100);
         click("drawer-fold");

@@ -26,7 +26,7 @@ class RoomTest extends WindowTest {
     /** The smallest one is 1280×800 at an interface scale of 150 %, the second 1920×1080 at 200 %. */
     private static final List<Dimension2D> SIZES = List.of(new Dimension2D(850, 530), new Dimension2D(960, 540),
             new Dimension2D(1024, 768), new Dimension2D(1280, 800), new Dimension2D(1920, 1080));
-    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "velocities", "overview");
+    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview");
     private static final double SLACK = 1.5;
 
     private void resize(Dimension2D size) {

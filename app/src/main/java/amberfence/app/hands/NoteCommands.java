@@ -119,6 +119,15 @@ public final class NoteCommands {
         edit(name, song -> hands().edit(song, part().id(), edit));
     }
 
+    /**
+     * Edits the notes of the part.
+     *
+     * @param words name of the words for undo, which take what was typed
+     */
+    public void edit(String words, String typed, LineEdit edit) {
+        editLine(Words.say(words, typed), edit);
+    }
+
     private static String counted(String words, NoteSet notes) {
         return Words.say("hands.counted", words, Words.count("noteCount", notes.ids().size()));
     }

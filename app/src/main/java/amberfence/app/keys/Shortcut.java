@@ -15,7 +15,8 @@ public enum Shortcut {
     NEW("Shortcut+N"), OPEN("Shortcut+O"), SAVE("Shortcut+S"), SAVE_AS("Shortcut+Shift+S"), EXPORT("Shortcut+E"),
     UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), HISTORY("Shortcut+H"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
     SETTLE("Shortcut+Enter"), STEPS("Shortcut+T"), CHANGES("Shortcut+1"), CHORDS("Shortcut+2"), KEYS("Shortcut+3"), PICK("Shortcut+4"),
-    VELOCITIES("Shortcut+5"), OVERVIEW("Shortcut+6"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
+    NOTES("Shortcut+5"), VELOCITIES("Shortcut+6"),
+    OVERVIEW("Shortcut+7"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
     PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), SHORTCUTS("F1"),
     PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
@@ -24,7 +25,7 @@ public enum Shortcut {
     KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter");
 
     private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
-    private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, VELOCITIES, OVERVIEW);
+    private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW);
     private final String combination;
     private final String shown;
 

@@ -13,6 +13,7 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.head.HeadView;
 import amberfence.app.keys.Shortcut;
+import amberfence.app.notes.NotesTable;
 import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
 import amberfence.app.pick.PickView;
@@ -123,6 +124,7 @@ public final class Workspace extends StackPane {
         drawer.add("chords", Shortcut.CHORDS, () -> Drawer.scrolled(new ChordPanel(session, chords)));
         drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, choice::toOpen)));
         drawer.add("pick", Shortcut.PICK, () -> Drawer.scrolled(new PickView(session, commands, this::focusLadder)));
+        drawer.add("notes", Shortcut.NOTES, () -> new NotesTable(session, commands, ladder::reveal));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
         drawer.add("overview", Shortcut.OVERVIEW, () -> Drawer.scrolled(ladder.overview()));
         changes.count().addListener((property, old, now) -> drawer.mark("changes", now.intValue() == 0 ? "" : now.toString()));

@@ -1,0 +1,48 @@
+package amberfence.app.notes;
+
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.words.Words;
+import amberfence.edit.LineEdit;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.PlaceText;
+import amberfence.song.TimeMap;
+import amberfence.theory.SpelledPitch;
+import java.util.List;
+import java.util.Map;
+
+/** What is typed into the table, as edits by hand. */
+final class NoteTyping {
+    private static final int LOUDEST = 127;
+
+    private NoteTyping() {
+    }
+
+    /** @throws IllegalArgumentException in words, for what cannot be read */
+    static void edit(NoteColumn column, NoteCommands commands, TimeMap time, Note note, String text) {
+        NoteSet one = NoteSet.of(List.of(note.id()));
+        switch (column) {
+            case PLACE -> commands.edit("notes.placeDone", text, LineEdit.shift(one, PlaceText.parse(time, text) - note.start()));
+            case LENGTH -> commands.edit("notes.lengthDone", text,
+                    LineEdit.moveEnds(one, PlaceText.ticks(time, note.start(), text) - note.length()));
+            case VELOCITY -> commands.edit("notes.velocityDone", text, LineEdit.velocities(Map.of(note.id(), velocity(text))));
+            case PITCH -> commands.edit("notes.pitchDone", text, LineEdit.pitches(Map.of(note.id(), pitch(text))));
+            default -> throw new IllegalArgumentException(Words.say("notes.notTyped", column.title()));
+        }
+    }
+
+    private static int pitch(String text) {
+        int number = SpelledPitch.parse(text).number();
+        if (number < 0 || number > LOUDEST) {
+            throw new IllegalArgumentException(Words.say("notes.pitchWrong", text));
+        }
+        return number;
+    }
+
+    private static int velocity(String text) {
+        if (!text.matches("\\d{1,3}") || Integer.parseInt(text) < 1 || Integer.parseInt(text) > LOUDEST) {
+            throw new IllegalArgumentException(Words.say("notes.velocityWrong", text));
+        }
+        return Integer.parseInt(text);
+    }
+}

@@ -1,0 +1,177 @@
+package amberfence.app.notes;
+
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Results;
+import amberfence.app.session.Session;
+import amberfence.app.theme.Controls;
+import amberfence.app.words.Words;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.step.Standing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ListChangeListener;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.cell.TextFieldTableCell;
+import javafx.scene.layout.StackPane;
+import javafx.util.StringConverter;
+
+/**
+ * The notes of the selected part as a table: what is typed into it is the same edit as by hand, and its selection is the
+ * ladder's.
+ */
+public final class NotesTable extends StackPane {
+    /** Of a larger selection only so many rows are marked: to mark each one takes the table long. */
+    private static final int MOST_MARKED = 500;
+    private final Session session;
+    private final NoteCommands commands;
+    private final Consumer<Note> reveal;
+    private final TableView<Standing> table = new TableView<>();
+    private Results results;
+    private List<Standing> shown = List.of();
+    private boolean updating;
+
+    /** @param reveal shows a note in the ladder */
+    public NotesTable(Session session, NoteCommands commands, Consumer<Note> reveal) {
+        this.session = session;
+        this.commands = commands;
+        this.reveal = reveal;
+        table.setId("notes-table");
+        table.setEditable(true);
+        table.setFixedCellSize(23);
+        table.setPlaceholder(Controls.label(Words.say("notes.none"), "soft"));
+        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        for (NoteColumn column : NoteColumn.values()) {
+            table.getColumns().add(column(column));
+        }
+        table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Standing>) change -> chosen());
+        getChildren().add(table);
+        setVisible(false);
+        session.frames().follow(this::update, session.results(), session.selectedPart(), visibleProperty());
+        session.frames().follow(this::followSelection, session.selectedNotes());
+    }
+
+    /** What stands in a cell, and the note that it tells of: sorting goes by the note, not by the letters. */
+    private record Entry(String text, Standing standing) {
+    }
+
+    private static final StringConverter<Entry> WORDS = new StringConverter<>() {
+        @Override
+        public String toString(Entry entry) {
+            return entry == null ? "" : entry.text();
+        }
+
+        @Override
+        public Entry fromString(String text) {
+            return new Entry(text, null);
+        }
+    };
+
+    private TableColumn<Standing, Entry> column(NoteColumn kind) {
+        TableColumn<Standing, Entry> column = new TableColumn<>(kind.title());
+        column.setId("notes-" + kind.name().toLowerCase(Locale.ROOT));
+        column.setPrefWidth(kind.width());
+        column.setReorderable(false);
+        column.setEditable(kind.isEditable());
+        column.setComparator(Comparator.comparing(Entry::standing, kind.order()));
+        column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(new Entry(kind.text(results, cell.getValue()), cell.getValue())));
+        column.setCellFactory(TextFieldTableCell.forTableColumn(WORDS));
+        column.setOnEditCommit(event -> {
+            typed(kind, event.getRowValue(), event.getNewValue().text().strip());
+            table.refresh();
+            table.requestFocus();
+        });
+        return column;
+    }
+
+    private void typed(NoteColumn kind, Standing standing, String text) {
+        if (standing.kind() == Standing.Kind.MADE) {
+            session.message().set(Words.say("hands.made"));
+            return;
+        }
+        try {
+            NoteTyping.edit(kind, commands, session.song().time(), standing.before(), text);
+        } catch (IllegalArgumentException e) {
+            session.message().set(e.getMessage());
+        }
+    }
+
+    /** Only what is seen is filled. */
+    private void update() {
+        if (!isVisible()) {
+            return;
+        }
+        results = session.results().get();
+        List<Standing> now = session.part().map(Part::id).map(results::standings).orElse(List.of());
+        if (now != shown) {
+            shown = now;
+            updating = true;
+            var order = List.copyOf(table.getSortOrder());
+            table.setItems(FXCollections.observableArrayList(now));
+            table.getSortOrder().setAll(order);
+            updating = false;
+            followSelection();
+        } else {
+            table.refresh();
+        }
+    }
+
+    private void chosen() {
+        if (!updating) {
+            Set<Long> ids = new HashSet<>();
+            List<Standing> chosen = new ArrayList<>(table.getSelectionModel().getSelectedItems());
+            chosen.removeIf(standing -> standing == null);
+            chosen.forEach(standing -> ids.add(standing.before().id()));
+            updating = true;
+            session.selectedNotes().set(Set.copyOf(ids));
+            updating = false;
+            if (chosen.size() == 1) {
+                reveal.accept(chosen.get(0).shown(session.showingBefore().get()));
+            }
+        }
+    }
+
+    private void followSelection() {
+        Set<Long> selected = session.selectedNotes().get();
+        if (updating || !isVisible() || isMarked(selected)) {
+            return;
+        }
+        updating = true;
+        Map<Long, Integer> places = new HashMap<>();
+        for (int i = 0; i < table.getItems().size() && places.size() < Math.min(MOST_MARKED, selected.size()); i++) {
+            long id = table.getItems().get(i).before().id();
+            if (selected.contains(id)) {
+                places.put(id, i);
+            }
+        }
+        table.getSelectionModel().clearSelection();
+        if (!places.isEmpty()) {
+            int[] rows = places.values().stream().mapToInt(place -> place).sorted().toArray();
+            table.getSelectionModel().selectIndices(rows[0], rows);
+            table.scrollTo(Math.max(0, rows[0] - 1));
+        }
+        updating = false;
+    }
+
+    private boolean isMarked(Set<Long> selected) {
+        Set<Long> marked = new HashSet<>();
+        table.getSelectionModel().getSelectedItems().forEach(standing -> {
+            if (standing != null) {
+                marked.add(standing.before().id());
+            }
+        });
+        return marked.equals(selected);
+    }
+}

@@ -1,0 +1,2 @@
+/** The notes of the selected part as a table, for eyes, keys and screen readers. */
+package amberfence.app.notes;
