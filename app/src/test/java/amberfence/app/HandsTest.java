@@ -238,6 +238,20 @@ class HandsTest extends WindowTest {
     }
 
     @Test
+    void aStepIsFoundByTypingAPartOfItsName() {
+        clickOn(noteAt(first().id()));
+        clickOn("#notes-menu");
+        settle();
+        assertThat(openItem("hands-steps").getParentPopup().getItems()).as("a short menu").hasSizeLessThan(14);
+        moveTo("#hands-steps");
+        waitUntil(() -> lookup("#once-search").tryQuery().filter(Node::isFocused).isPresent());
+        write("mirr").push(KeyCode.ENTER);
+        settle();
+        assertThat(isShown("once-sheet")).isTrue();
+        assertThat(lookup("#once-sheet").lookup(".title").queryLabeled().getText()).isEqualTo("Mirror");
+    }
+
+    @Test
     void selectsTheSamePitchTheSameDegreeAndTheOthers() {
         Note note = first();
         clickOn(noteAt(note.id()));
@@ -329,9 +343,9 @@ class HandsTest extends WindowTest {
         assertThat(session.song()).isEqualTo(LanternFerry.plain());
         clickOn("#notes-menu");
         settle();
-        MenuItem join = openItem("hands-join");
-        assertThat(join.isDisable()).isTrue();
-        assertThat(join.getText()).endsWith("(select notes first)");
+        MenuItem allow = openItem("hands-allowOrNot");
+        assertThat(allow.isDisable()).isTrue();
+        assertThat(allow.getText()).endsWith("(select notes first)");
     }
 
     /** An item of the menu that is open. */
@@ -345,8 +359,7 @@ class HandsTest extends WindowTest {
         Note note = first();
         clickOn(noteAt(note.id()));
         push(KeyCode.SHIFT, KeyCode.RIGHT);
-        clickOn("#notes-menu");
-        clickOn("#once-mirror");
+        menu("hands-steps", "once-mirror");
         assertThat(isShown("once-sheet")).isTrue();
         clickOn("#mirror-about").push(KeyCode.CONTROL, KeyCode.A).write("A4").push(KeyCode.ENTER);
         choose("mirror-along", 1);

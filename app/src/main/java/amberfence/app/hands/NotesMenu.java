@@ -10,7 +10,6 @@ import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
 import amberfence.theory.Key;
 import amberfence.theory.KeyKin;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,20 +36,12 @@ public final class NotesMenu {
 
     /** The items as they are for what is selected now. */
     public List<MenuItem> items() {
-        List<MenuItem> items = new ArrayList<>(List.of(select(), new SeparatorMenuItem(), move(), keys()));
-        StepCatalogue.all().stream().filter(kind -> !(kind.usual() instanceof Move)
-                && !(kind.usual() instanceof MoveToKey)).forEach(kind -> {
-                    items.add(needsNotes(Controls.menuItem("once-" + kind.name(), Words.say("hands.once", kind.title()),
-                            () -> doOnce.accept(kind))));
-                });
-        items.addAll(List.of(new SeparatorMenuItem(), needsNotes(cut()),
-                needsNotes(item("hands.join", "J", commands::join)), needsNotes(item("hands.allowOrNot", "A", commands::allow)),
-                new SeparatorMenuItem(),
+        return List.of(select(), move(), keys(), needsNotes(new OnceMenu(doOnce).menu()), needsNotes(cut()),
+                needsNotes(item("hands.allowOrNot", "A", commands::allow)), new SeparatorMenuItem(),
                 needsNotes(item("hands.copy", "Ctrl+C", clipboard::copy)), needsNotes(item("hands.cut", "Ctrl+X", clipboard::cut)),
                 item("hands.pasteHere", "Ctrl+V", clipboard::paste),
                 needsNotes(item("hands.duplicate", "Ctrl+D", commands::duplicate)),
-                needsNotes(item("hands.delete", "Del", commands::delete))));
-        return items;
+                needsNotes(item("hands.delete", "Del", commands::delete)));
     }
 
     private Menu select() {
@@ -101,9 +92,7 @@ public final class NotesMenu {
 
     private MenuItem kindItem(String kindId, String words) {
         StepSchema<?> kind = StepCatalogue.find(kindId).orElseThrow();
-        MenuItem item = item(words, "", () -> doOnce.accept(kind));
-        item.setId("once-" + kindId);
-        return item;
+        return item(words, "", () -> doOnce.accept(kind));
     }
 
     private Menu cut() {
@@ -112,6 +101,7 @@ public final class NotesMenu {
             menu.getItems().add(Controls.menuItem("hands-cut-" + pieces, Words.say("hands.cutInto", pieces),
                     () -> commands.cut(pieces)));
         }
+        menu.getItems().addAll(new SeparatorMenuItem(), item("hands.join", "J", commands::join));
         return menu;
     }
 
