@@ -3,6 +3,7 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
+import amberfence.edit.ProgressionEdits;
 import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -12,6 +13,7 @@ import amberfence.theory.ChordKind;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import java.nio.file.Files;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -19,8 +21,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import java.util.Set;
-import amberfence.edit.ProgressionEdits;
 import org.junit.jupiter.api.Test;
 import org.testfx.robot.Motion;
 
@@ -112,7 +112,7 @@ class ProgressionStripTest extends WindowTest {
         assertThat(motion()).isLessThan(before);
         assertThat(text("status")).isEqualTo("The voices now go " + motion() + " semitones; before, " + before + ".");
         assertThat(session.song().progression().spans().get(0).sounding()).isEqualTo(Voicing.of(Chord.parse("Dm")));
-        assertThat(text("voice-motion")).isEqualTo("voice motion " + motion() + " semitones (plain " + before + ")");
+        assertThat(text("voice-motion")).isEqualTo("the voices move " + motion() + " semitones; in root position " + before);
     }
 
     private int motion() {
@@ -261,6 +261,7 @@ class ProgressionStripTest extends WindowTest {
     @Test
     void namesTheSelectedNotesAndPutsThemIn() {
         click("part-2");
+        click("tab-chords");
         interact(() -> session.selectedNotes().set(session.part().orElseThrow().line().between(0, 100).notes().stream()
                 .map(Note::id).collect(Collectors.toSet())));
         assertThat(text("chord-name")).isEqualTo("Dm");

@@ -1,10 +1,10 @@
 package amberfence.cli;
 
 import amberfence.edit.ProgressionEdits;
+import amberfence.format.ReadSong;
 import amberfence.format.catalogue.Formats;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.project.ProjectFormat;
-import amberfence.format.ReadSong;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.ChordChart;
 import amberfence.reading.KeyCandidate;
@@ -15,6 +15,7 @@ import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
 import amberfence.song.Note;
 import amberfence.song.Part;
+import amberfence.song.PlaceText;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
@@ -257,14 +258,14 @@ final class ApplyCommand implements Runnable {
         Spelling spelling = fence.spellingAt(kept.note().start());
         String ways = kept.reason().fixes(kept.note()).stream().map(fix -> fix.label().apply(StepWords.of(spelling)))
                 .collect(Collectors.joining(" or "));
-        return song.time().position(kept.note().start()).text() + "  " + spelling.pitch(kept.note().pitch()).text() + " "
+        return PlaceText.of(song.time(), kept.note().start()) + "  " + spelling.pitch(kept.note().pitch()).text() + " "
                 + StepWords.of(spelling).sentence(kept.reason()) + "; " + ways + " would resolve it";
     }
 
     private static String words(Song song, FenceLine fence, Finding finding) {
         long tick = finding.note().map(Note::start).orElse(0L);
         Spelling spelling = fence.spellingAt(tick);
-        String place = finding.note().isEmpty() ? "" : song.time().position(tick).text() + "  ";
+        String place = finding.note().isEmpty() ? "" : PlaceText.of(song.time(), tick) + "  ";
         return place + StepWords.of(spelling).sentence(finding);
     }
 }

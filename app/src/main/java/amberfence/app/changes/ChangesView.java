@@ -7,6 +7,7 @@ import amberfence.app.words.Words;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
+import amberfence.song.PlaceText;
 import amberfence.song.StepSlot;
 import amberfence.step.Fix;
 import amberfence.step.Outcome;
@@ -168,7 +169,7 @@ public final class ChangesView extends VBox {
     }
 
     private String place(Note note) {
-        return session.results().get().song().time().position(note.start()).text();
+        return PlaceText.of(session.results().get().song().time(), note.start());
     }
 
     /** A fix holds for the step as it was when it was offered: after that its list is made anew anyway. */

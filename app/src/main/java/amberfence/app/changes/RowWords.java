@@ -2,6 +2,7 @@ package amberfence.app.changes;
 
 import amberfence.app.session.Results;
 import amberfence.song.Note;
+import amberfence.song.PlaceText;
 import amberfence.step.Change;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
@@ -22,7 +23,7 @@ record RowWords(String place, String names, String degrees, String reason, List<
     private static final String NOTHING = "–";
 
     static RowWords of(ChangeRow row, Results results) {
-        String place = row.note().map(note -> results.song().time().position(note.start()).text()).orElse("");
+        String place = row.note().map(note -> PlaceText.of(results.song().time(), note.start())).orElse("");
         Spelling spelling = results.fence().spellingAt(row.note().map(Note::start).orElse(0L));
         StepWords words = StepWords.of(spelling);
         List<String> ways = row.fixes().stream().map(fix -> fix.label().apply(words)).toList();

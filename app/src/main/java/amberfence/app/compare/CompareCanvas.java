@@ -1,14 +1,13 @@
 package amberfence.app.compare;
 
 import amberfence.app.compare.CompareModel.View;
+import amberfence.app.ladder.LadderRows;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.reading.Comparison.Difference;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
-import amberfence.theory.PitchClassSet;
-import amberfence.theory.Spelling;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,10 +28,8 @@ final class CompareCanvas extends Region {
     private static final double RULER = 20;
     private static final int MARGIN = 2;
     private static final int MIDDLE_C = 60;
-    private static final int FEWEST_ROWS = 15;
-    private static final double CORNER = 5;
-    private static final double TALLEST_ROW = 34;
-    private static final double NAMES = 34;
+    private static final int FEWEST_ROWS = 26;
+    private static final double CORNER = 4;
 
     private final CompareModel model;
     private final Swatches swatches = new Swatches(this::paint);
@@ -65,6 +62,8 @@ final class CompareCanvas extends Region {
         int more = Math.max(0, FEWEST_ROWS - (highest - lowest));
         lowest -= more / 2;
         highest += more - more / 2;
+        lowest = Math.max(0, lowest);
+        highest = Math.min(127, highest);
         paint();
     }
 
@@ -100,13 +99,14 @@ final class CompareCanvas extends Region {
         TimeMap time = model.results().song().time();
         long from = time.barStart(model.firstBar());
         long to = time.barStart(model.firstBar() + CompareModel.BARS);
-        double row = Math.min(TALLEST_ROW, (getHeight() - RULER) / (highest - lowest + 1));
-        Pane pane = new Pane(left + NAMES, width - NAMES, from, to, row, RULER + row * (highest - lowest + 1));
+        LadderRows rows = new LadderRows(swatches);
+        rows.lay(model.results(), from, to, lowest, highest, left, RULER, width, getHeight() - RULER);
+        Pane pane = new Pane(rows, from, to);
         g.save();
         g.beginPath();
         g.rect(left, 0, width, pane.bottom());
         g.clip();
-        rows(g, pane);
+        rows.paint(g);
         bars(g, pane, time, view);
         switch (view) {
             case A -> notes(g, pane, model.lineA(), true);
@@ -124,27 +124,21 @@ final class CompareCanvas extends Region {
     }
 
     /** Where ticks and pitches lie. */
-    private record Pane(double left, double width, long from, long to, double row, double bottom) {
+    private record Pane(LadderRows rows, long from, long to) {
         double x(double tick) {
-            return left + (tick - from) * width / (to - from);
+            return rows.x(tick);
         }
-    }
 
-    private double y(int pitch, Pane pane) {
-        return RULER + (highest - pitch) * pane.row();
-    }
+        double y(Note note) {
+            return rows.y(note.pitch());
+        }
 
-    private void rows(GraphicsContext g, Pane pane) {
-        PitchClassSet inside = model.results().fence().at(pane.from());
-        Spelling spelling = model.results().fence().spellingAt(pane.from());
-        g.setFont(Font.font("Ferry Sans", 10.5));
-        for (int pitch = lowest; pitch <= highest; pitch++) {
-            g.setFill(swatches.color(inside.containsPitch(Math.floorMod(pitch, 12)) ? Role.CARD : Role.GAP));
-            g.fillRect(pane.left(), y(pitch, pane), pane.width(), pane.row() + 0.5);
-            if (pane.row() >= 9 && pitch >= 0 && pitch <= 127 && inside.containsPitch(pitch)) {
-                g.setFill(swatches.color(Role.INK_SOFT));
-                g.fillText(spelling.pitch(pitch).text(), pane.left() - NAMES + 2, y(pitch, pane) + pane.row() / 2 + 4);
-            }
+        double row(Note note) {
+            return rows.height(note.pitch());
+        }
+
+        double bottom() {
+            return rows.bottom();
         }
     }
 
@@ -185,8 +179,8 @@ final class CompareCanvas extends Region {
                 Note a = difference.a().get();
                 Note b = difference.b().get();
                 boolean up = b.pitch() > a.pitch();
-                g.strokeLine(pane.x(a.start()) + 5, y(a.pitch(), pane) + (up ? 0 : pane.row()), pane.x(b.start()) + 5,
-                        y(b.pitch(), pane) + (up ? pane.row() : 0));
+                g.strokeLine(pane.x(a.start()) + 5, pane.y(a) + (up ? 0 : pane.row(a)), pane.x(b.start()) + 5,
+                        pane.y(b) + (up ? pane.row(b) : 0));
             }
         }
         seen(model.lineB(), pane).stream().filter(different::contains).forEach(note -> outline(g, pane, note));
@@ -208,17 +202,17 @@ final class CompareCanvas extends Region {
 
     private void solid(GraphicsContext g, Pane pane, Note note, Role role) {
         g.setFill(swatches.color(role));
-        g.fillRoundRect(pane.x(note.start()), y(note.pitch(), pane) + 1, wide(pane, note), Math.max(2, pane.row() - 2), CORNER, CORNER);
+        g.fillRoundRect(pane.x(note.start()), pane.y(note) + 1, wide(pane, note), Math.max(2, pane.row(note) - 2), CORNER, CORNER);
     }
 
     private void outline(GraphicsContext g, Pane pane, Note note) {
         double x = pane.x(note.start());
-        double y = y(note.pitch(), pane);
+        double y = pane.y(note);
         g.setFill(swatches.color(Role.CARD));
-        g.fillRoundRect(x, y + 1, wide(pane, note), Math.max(2, pane.row() - 2), CORNER, CORNER);
+        g.fillRoundRect(x, y + 1, wide(pane, note), Math.max(2, pane.row(note) - 2), CORNER, CORNER);
         g.setStroke(swatches.color(Role.INK));
         g.setLineWidth(1.6);
-        g.strokeRoundRect(x + 0.8, y + 1.8, Math.max(1, wide(pane, note) - 1.6), Math.max(1, pane.row() - 3.6), CORNER, CORNER);
+        g.strokeRoundRect(x + 0.8, y + 1.8, Math.max(1, wide(pane, note) - 1.6), Math.max(1, pane.row(note) - 3.6), CORNER, CORNER);
         g.setLineWidth(1);
     }
 
@@ -229,7 +223,7 @@ final class CompareCanvas extends Region {
     private void ring(GraphicsContext g, Pane pane, Note note) {
         g.setStroke(swatches.color(Role.AMBER_DEEP));
         g.setLineWidth(2);
-        g.strokeRoundRect(pane.x(note.start()) - 2, y(note.pitch(), pane) - 1, wide(pane, note) + 4, pane.row() + 2, 8, 8);
+        g.strokeRoundRect(pane.x(note.start()) - 2, pane.y(note) - 1, wide(pane, note) + 4, pane.row(note) + 2, 8, 8);
         g.setLineWidth(1);
     }
 }

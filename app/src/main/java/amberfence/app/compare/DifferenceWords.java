@@ -3,6 +3,7 @@ package amberfence.app.compare;
 import amberfence.app.words.Words;
 import amberfence.reading.Comparison.Difference;
 import amberfence.song.Note;
+import amberfence.song.PlaceText;
 import amberfence.song.TimeMap;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;
@@ -15,7 +16,7 @@ final class DifferenceWords {
 
     /** Place, notes, and in what they differ. */
     static String of(Difference difference, TimeMap time, Spelling spelling) {
-        String place = time.position(difference.either().start()).text() + "   ";
+        String place = PlaceText.of(time, difference.either().start()) + "   ";
         if (difference.a().isEmpty() || difference.b().isEmpty()) {
             return place + Words.say(difference.a().isPresent() ? "compare.onlyA" : "compare.onlyB",
                     name(difference.either(), spelling));

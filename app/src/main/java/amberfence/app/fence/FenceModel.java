@@ -21,6 +21,7 @@ import amberfence.theory.Scales;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -183,6 +184,11 @@ final class FenceModel {
                 && (scale.name().toLowerCase(Locale.ROOT).contains(plain) || scale.group().contains(plain)
                 || scale.synonyms().stream().anyMatch(name -> name.contains(plain)))).forEach(found::add);
         return found;
+    }
+
+    /** The scales that a search finds, those first that leave least outside. */
+    List<Scale> searchByOutside(String text) {
+        return search(text).stream().sorted(Comparator.comparingInt(this::outside)).toList();
     }
 
     /** The song's own scales and those of the collection. */

@@ -5,11 +5,13 @@ import amberfence.app.words.Words;
 import amberfence.theory.Scale;
 import java.io.IOException;
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -24,6 +26,7 @@ final class ScaleColumn extends VBox {
     private final Label count = Controls.label("", "soft", "small");
     private final TextField name = new TextField();
     private final CheckBox everySong = new CheckBox(Words.say("fence.everySong"));
+    private final ToggleButton leastOutside = Controls.chip("scales-by-outside", Words.say("fence.leastOutside"), false, on -> fill());
     private final VBox keep;
     private boolean updating;
 
@@ -47,7 +50,9 @@ final class ScaleColumn extends VBox {
         });
         VBox.setVgrow(scales, Priority.ALWAYS);
         keep = keepRow();
-        getChildren().addAll(Controls.heading("fence.scales"), search, scales, count, keep);
+        HBox head = new HBox(6, Controls.heading("fence.scales"), Controls.filler(), leastOutside);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, search, scales, count, keep);
         setMinWidth(LEAST);
         setPrefWidth(WIDTH);
     }
@@ -105,7 +110,7 @@ final class ScaleColumn extends VBox {
 
     private void fill() {
         updating = true;
-        List<Scale> found = model.search(search.getText());
+        List<Scale> found = leastOutside.isSelected() ? model.searchByOutside(search.getText()) : model.search(search.getText());
         scales.getItems().setAll(found);
         count.setText(found.isEmpty() ? Words.say("fence.noScale") : Words.count("fence.scaleCount", found.size()));
         found.stream().filter(scale -> scale.equals(model.key().scale())).findFirst().ifPresent(scale -> {

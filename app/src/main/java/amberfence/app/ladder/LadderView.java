@@ -6,9 +6,9 @@ import amberfence.app.session.Session;
 import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
-import amberfence.song.Part;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.Part;
 import amberfence.step.Standing;
 import java.util.List;
 import java.util.Optional;
@@ -267,7 +267,7 @@ public final class LadderView extends Region {
         }
         Viewport now = view.get();
         if (rowsMarked) {
-            rowPainter.paintRows(rows.getGraphicsContext2D(), now, scene);
+            rowPainter.paintRows(rows.getGraphicsContext2D(), now, scene.results());
             rowPainter.paintRuler(ruler.getGraphicsContext2D(), now, scene, RULER);
             rowPainter.paintDegrees(degrees.getGraphicsContext2D(), now, DEGREES, scene.fence().spellingAt(middleTick()));
             rowsMarked = false;

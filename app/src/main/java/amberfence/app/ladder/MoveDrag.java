@@ -3,6 +3,7 @@ package amberfence.app.ladder;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.song.Note;
+import amberfence.song.PlaceText;
 import amberfence.step.move.Move;
 import java.util.List;
 
@@ -85,7 +86,7 @@ final class MoveDrag implements LadderDrag {
             return commands.moveWords(unit, places);
         }
         return direction == Direction.TIME && ticks != 0
-                ? session.song().time().position(grabbed.start() + ticks).text() : "";
+                ? PlaceText.of(session.song().time(), grabbed.start() + ticks) : "";
     }
 
     @Override

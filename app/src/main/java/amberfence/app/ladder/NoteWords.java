@@ -2,6 +2,7 @@ package amberfence.app.ladder;
 
 import amberfence.app.words.Words;
 import amberfence.song.Note;
+import amberfence.song.PlaceText;
 import amberfence.step.Change;
 import amberfence.step.Standing;
 import amberfence.step.StepWords;
@@ -15,7 +16,7 @@ final class NoteWords {
         Spelling spelling = spelling(note.start(), scene);
         String head = Words.say("ladder.note", spelling.pitch(note.pitch()).text(),
                 spelling.degreeText(PitchClass.of(note.pitch())),
-                scene.results().song().time().position(note.start()).text(), note.velocity());
+                PlaceText.of(scene.results().song().time(), note.start()), note.velocity());
         return head + switch (standing.kind()) {
             case INSIDE -> "";
             case ALLOWED -> Words.say(scene.fence().isAllowedByHand(note) ? "ladder.allowedByHand" : "ladder.allowed");
@@ -35,7 +36,7 @@ final class NoteWords {
         return scene.results().part(scene.part().id()).stages().stream().flatMap(stage -> stage.outcome().changes().stream())
                 .filter(change -> change.isMade() && change.note().id() == note.id()).findFirst().flatMap(Change::source)
                 .map(source -> Words.say("ladder.madeFrom", spelling(source.start(), scene).pitch(source.pitch()).text(),
-                        scene.results().song().time().position(source.start()).text())).orElse(Words.say("ladder.made"));
+                        PlaceText.of(scene.results().song().time(), source.start()))).orElse(Words.say("ladder.made"));
     }
 
     private static String pitch(Standing standing, Spelling spelling) {

@@ -1,21 +1,22 @@
 package amberfence.app.ladder;
 
-import java.util.TreeSet;
-import amberfence.song.Tempo;
-import amberfence.song.Metre;
-import amberfence.app.words.TimeWords;
+import amberfence.app.session.Results;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.words.TimeWords;
 import amberfence.song.ChordSpan;
 import amberfence.song.FenceLine;
 import amberfence.song.KeySpan;
+import amberfence.song.Metre;
 import amberfence.song.Progression;
 import amberfence.song.Song;
+import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.List;
+import java.util.TreeSet;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
@@ -40,11 +41,11 @@ final class RowPainter {
         this.swatches = swatches;
     }
 
-    void paintRows(GraphicsContext g, Viewport view, LadderScene scene) {
+    void paintRows(GraphicsContext g, Viewport view, Results results) {
         g.setFill(swatches.color(Role.ROW));
         g.fillRect(0, 0, view.width(), view.height());
-        Song song = scene.results().song();
-        FenceLine fence = scene.fence();
+        Song song = results.song();
+        FenceLine fence = results.fence();
         List<KeySpan> spans = song.fence().keys().spans();
         for (int i = 0; i < spans.size(); i++) {
             double from = Math.max(0, view.x(song.time().barStart(spans.get(i).fromBar())));
