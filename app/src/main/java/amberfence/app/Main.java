@@ -1,5 +1,6 @@
 package amberfence.app;
 
+import amberfence.app.files.AppFolder;
 import java.util.List;
 import javafx.application.Application;
 
@@ -9,10 +10,7 @@ public final class Main {
     }
 
     public static void main(String[] arguments) {
-        int at = List.of(arguments).indexOf("--scale");
-        if (at >= 0 && at + 1 < arguments.length && arguments[at + 1].matches("\\d{3}")) {
-            InterfaceScale.set(Integer.parseInt(arguments[at + 1]));
-        }
+        InterfaceScale.take(List.of(arguments), AppFolder.usual(System.getenv()));
         AmberFence.composeAhead(List.of(arguments));
         Application.launch(AmberFence.class, arguments);
     }

@@ -13,8 +13,8 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.sound.LiveKeys;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
+import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fit.FigureReader;
 import amberfence.step.fit.FitBass;
@@ -137,6 +137,7 @@ final class Screenshots {
                 session.edit("tempo", song -> TimeEdits.tempo(song, song.time().barStart(7), 500_000));
                 workspace.openTime();
             }
+            case "settings" -> workspace.openSettings();
             case "shortcuts" -> workspace.openShortcuts();
             case "import" -> {
                 Path folder = Files.createTempDirectory("amber-fence");

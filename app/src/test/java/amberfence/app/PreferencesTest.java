@@ -9,7 +9,9 @@ import amberfence.app.theme.Theme;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** How a person left the window is how it opens again. */
@@ -61,6 +63,32 @@ class PreferencesTest extends WindowTest {
             assertThat(preferences.values()).isEqualTo(Map.of());
             assertThat(preferences.choice("theme", Theme.PAPER)).isEqualTo(Theme.PAPER);
         }
+    }
+
+    @Test
+    void theSettingsAreKept() {
+        click("song-menu");
+        clickOn("#menu-settings");
+        settle();
+        choose("settings-theme", 1);
+        choose("settings-scale", 3);
+        assertThat(((TextField) lookup("#settings-unsaved").query()).getText()).isEqualTo(appFolder.resolve("unsaved").toString());
+        click("settings-close");
+        interact(() -> workspace.leave());
+        assertThat(nextStart().choice("theme", Theme.PAPER)).isEqualTo(Theme.LAMP);
+        assertThat(PreferencesFile.kept(new AppFolder(appFolder), "interface-scale")).contains("150");
+        assertThat(PreferencesFile.kept(new AppFolder(appFolder.resolve("none")), "interface-scale")).isEmpty();
+    }
+
+    @Test
+    void theTitleOfTheSongIsChangedAndUndone() {
+        click("song-menu");
+        clickOn("#menu-title");
+        settle();
+        push(KeyCode.CONTROL, KeyCode.A).write("Harbour Light").push(KeyCode.ENTER);
+        assertThat(text("song-title")).isEqualTo("Harbour Light");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(text("song-title")).isEqualTo("Lantern Ferry");
     }
 
     @Test

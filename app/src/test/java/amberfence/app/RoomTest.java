@@ -76,7 +76,7 @@ class RoomTest extends WindowTest {
             look(wrong, size, "compare");
             fire("compare-done");
             for (Runnable sheet : List.<Runnable>of(workspace::openExport, workspace::openShortcuts, workspace::openHistory,
-                    workspace::openSmooth, workspace::openSound)) {
+                    workspace::openSmooth, workspace::openSound, workspace::openTime, workspace::openSettings, workspace::openTitle)) {
                 interact(sheet);
                 look(wrong, size, "sheet");
                 push(KeyCode.ESCAPE);

@@ -1,11 +1,14 @@
 package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
+import amberfence.app.parts.PartsView;
 import amberfence.app.session.TickRange;
 import amberfence.app.words.GridWords;
 import amberfence.song.Note;
 import amberfence.song.PartSound;
+import amberfence.song.Role;
 import amberfence.sound.Messages;
 import java.nio.file.Files;
 import java.util.ArrayList;
@@ -396,5 +399,34 @@ class SoundTest extends WindowTest {
             assertThat(note.start()).isBetween(from + 100, to - 20);
             assertThat(note.end()).isLessThanOrEqualTo(to);
         });
+    }
+
+    @Test
+    void whatIsPlayedGoesInOneAfterAnother() {
+        interact(() -> PartsView.addPart(session, Role.MELODY));
+        click("tab-keys");
+        click("one-by-one");
+        long cell = 240;
+        push(KeyCode.A);
+        waitUntil(() -> session.part().orElseThrow().line().size() == 1);
+        assertThat(session.playhead().get()).isEqualTo(cell);
+        push(KeyCode.RIGHT);
+        press(KeyCode.A).press(KeyCode.D).release(KeyCode.A).release(KeyCode.D);
+        waitUntil(() -> session.part().orElseThrow().line().size() == 3);
+        push(KeyCode.ENTER);
+        settle();
+        List<Note> notes = session.part().orElseThrow().line().notes();
+        assertThat(notes).extracting(Note::start, Note::length, Note::pitch).containsExactly(tuple(0L, cell, 60), tuple(2 * cell, 2 * cell, 60),
+                tuple(2 * cell, 2 * cell, 64));
+        assertThat(session.playhead().get()).isEqualTo(4 * cell);
+        push(KeyCode.LEFT);
+        settle();
+        assertThat(session.part().orElseThrow().line().notes()).hasSize(1);
+        assertThat(session.playhead().get()).isEqualTo(2 * cell);
+        assertThat(session.undoName()).contains("take 2 notes back");
+        click("one-by-one");
+        push(KeyCode.A);
+        settle();
+        assertThat(session.part().orElseThrow().line().notes()).as("switched off it is only heard").hasSize(1);
     }
 }

@@ -38,7 +38,7 @@ public final class AppFolder {
     }
 
     /** Where unsaved work is kept. */
-    Path unsaved() {
+    public Path unsaved() {
         return folder.resolve("unsaved");
     }
 

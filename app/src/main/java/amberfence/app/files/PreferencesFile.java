@@ -12,6 +12,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import javafx.application.Platform;
 
@@ -47,6 +48,15 @@ public final class PreferencesFile {
         }
         preferences.revision().addListener((property, old, now) -> changed());
         return aside;
+    }
+
+    /** A value as it was kept, for what is needed before there is a window; empty when there is none or it cannot be read. */
+    public static Optional<String> kept(AppFolder folder, String name) {
+        try {
+            return Optional.ofNullable(read(folder.preferences()).get(name));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
     }
 
     private static Map<String, String> read(Path file) throws IOException {

@@ -17,13 +17,12 @@ import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepWords;
+import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
 import amberfence.theory.Spelling;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -31,6 +30,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.LongStream;
 
 /**
  * What can be done to the notes of the selected part by hand. Everything goes to the notes behind the steps; the original
@@ -246,13 +246,14 @@ public final class NoteCommands {
     }
 
     private void add(String name, List<Note> notes) {
+        session.selectedNotes().set(Set.copyOf(put(name, notes)));
+    }
+
+    /** Adds notes, under a name for undo; returns their identities. */
+    public List<Long> put(String name, List<Note> notes) {
         long id = song().nextId();
         editLine(name, LineEdit.add(notes));
-        Set<Long> fresh = new HashSet<>();
-        for (int i = 0; i < notes.size(); i++) {
-            fresh.add(id + i);
-        }
-        session.selectedNotes().set(fresh);
+        return LongStream.range(id, id + notes.size()).boxed().toList();
     }
 
     /** Copies the selected notes to where they end, at the next line of the grid. */

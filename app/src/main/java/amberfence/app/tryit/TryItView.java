@@ -1,5 +1,6 @@
 package amberfence.app.tryit;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
@@ -36,6 +37,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -52,6 +55,7 @@ public final class TryItView extends VBox {
     private final SoundDesk desk;
     private final Recorder recorder;
     private final Supplier<Optional<Path>> performanceFile;
+    private final OneByOne oneByOne;
     private final PianoView piano;
     private final BankControls bank;
     private final PadGrid pads;
@@ -60,12 +64,14 @@ public final class TryItView extends VBox {
     private Optional<Performance> performance = Optional.empty();
 
     /** @param performanceFile lets a person choose a MIDI file that plays the keys */
-    public TryItView(Session session, SoundDesk desk, Recorder recorder, Supplier<Optional<Path>> performanceFile) {
+    public TryItView(Session session, SoundDesk desk, Recorder recorder, NoteCommands commands,
+                     Supplier<Optional<Path>> performanceFile) {
         super(4);
         this.session = session;
         this.desk = desk;
         this.recorder = recorder;
         this.performanceFile = performanceFile;
+        this.oneByOne = new OneByOne(session, desk, commands);
         this.piano = new PianoView(desk::keys);
         this.pads = new PadGrid(session, desk::keys);
         this.bank = new BankControls(session, desk::keys, pads, state::setText);
@@ -83,6 +89,7 @@ public final class TryItView extends VBox {
         if (now) {
             session.frames().soon(piano::requestFocus);
         } else {
+            oneByOne.on().set(false);
             desk.keys().releaseAll();
         }
     }
@@ -229,7 +236,49 @@ public final class TryItView extends VBox {
         for (ComboBox<?> box : List.of(what, tidy, latency)) {
             box.setPrefWidth(112);
         }
-        return new FlowPane(5, 4, record, minute, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
+        FlowPane row = new FlowPane(5, 4, record, minute, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
                 recorder::setOverdub));
+        row.getChildren().addAll(oneByOne());
+        return row;
+    }
+
+    /** What is played goes into the part, one after another, while nothing plays. */
+    private List<Node> oneByOne() {
+        ToggleButton put = Controls.chip("one-by-one", Words.say("oneByOne.on"), false, on -> {
+            oneByOne.on().set(on);
+            piano.requestFocus();
+        });
+        Controls.tip(put, Words.say("oneByOne.tip"));
+        oneByOne.on().addListener((property, old, now) -> put.setSelected(now));
+        List<Node> buttons = new ArrayList<>(List.of(put));
+        buttons.add(step("one-back", "oneByOne.backKey", "oneByOne.backKeyTip", oneByOne::back));
+        buttons.add(step("one-rest", "oneByOne.restKey", "oneByOne.restKeyTip", oneByOne::rest));
+        buttons.add(step("one-hold", "oneByOne.holdKey", "oneByOne.holdKeyTip", oneByOne::holdOn));
+        piano.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (oneByOne.on().get() && typed(event.getCode())) {
+                event.consume();
+            }
+        });
+        return buttons;
+    }
+
+    private Button step(String id, String words, String tip, Runnable action) {
+        Button button = Controls.button(id, words, event -> action.run(), "tiny-choice");
+        Controls.tip(button, Words.say(tip));
+        button.visibleProperty().bind(oneByOne.on());
+        button.managedProperty().bind(oneByOne.on());
+        return button;
+    }
+
+    private boolean typed(KeyCode code) {
+        switch (code) {
+            case LEFT, BACK_SPACE -> oneByOne.back();
+            case RIGHT -> oneByOne.rest();
+            case ENTER -> oneByOne.holdOn();
+            default -> {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -22,9 +22,11 @@ final class SongMenu {
     static Button of(SongFiles files, Workspace window) {
         return Controls.menuButton("song-menu", Icons.MORE, Words.say("menu.song"), () -> List.of(
                 item("menu.new", () -> files.take(Song.empty(Words.say("song.untitled"))), Shortcut.NEW),
+                Controls.menuItem("menu-title", Words.say("menu.title"), window::openTitle),
                 item("menu.open", files::chooseAndOpen, Shortcut.OPEN), recent(files),
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
                 versions(files), new SeparatorMenuItem(), item("menu.history", window::openHistory, Shortcut.HISTORY), item("menu.theme", window::toggleTheme, Shortcut.THEME),
+                Controls.menuItem("menu-settings", Words.say("menu.settings"), window::openSettings),
                 item("menu.shortcuts", window::openShortcuts, Shortcut.SHORTCUTS)));
     }
 

@@ -13,8 +13,8 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.head.HeadView;
 import amberfence.app.keys.Shortcut;
-import amberfence.app.notes.NotesTable;
 import amberfence.app.ladder.LadderPanel;
+import amberfence.app.notes.NotesTable;
 import amberfence.app.parts.PartsView;
 import amberfence.app.pick.PickView;
 import amberfence.app.progression.ChordCommands;
@@ -26,15 +26,18 @@ import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.OnceSheet;
+import amberfence.app.sheets.SettingsSheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
 import amberfence.app.sheets.TimeSheet;
+import amberfence.app.sheets.TitleSheet;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
 import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
+import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
 import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.PianoView;
@@ -47,7 +50,9 @@ import amberfence.step.StepSchema;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -58,6 +63,7 @@ import javafx.scene.layout.VBox;
 /** The whole window: workspace, fence page, and sheets over them. */
 public final class Workspace extends StackPane {
     private final Session session;
+    private final AppFolder folder;
     private final SongFiles files;
     private final SoundDesk sound;
     private final Troubles troubles;
@@ -78,6 +84,7 @@ public final class Workspace extends StackPane {
     /** @param sound what the song is heard through */
     public Workspace(Session session, FileChoice choice, AppFolder folder, SoundDesk sound) {
         this.session = session;
+        this.folder = folder;
         this.sound = sound;
         this.preferencesFile = new PreferencesFile(folder, session.preferences());
         String unreadable = preferencesFile.load();
@@ -104,8 +111,7 @@ public final class Workspace extends StackPane {
                         this::openTime, this::openFence));
         fill(drawer, ladder, choice);
         setId("workspace");
-        HeadView head = new HeadView(session, sound, new SoundMenu(session, sound, files::soundsToPlayWith,
-                this::openSound), SongMenu.of(files, this),
+        HeadView head = new HeadView(session, sound, soundMenu(), SongMenu.of(files, this),
                 this::openFence, this::openTime, this::openHistory, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, trouble));
         desk.setCenter(body);
@@ -122,7 +128,7 @@ public final class Workspace extends StackPane {
         ChangesView changes = new ChangesView(session, ladder::reveal);
         drawer.add("changes", Shortcut.CHANGES, () -> changes);
         drawer.add("chords", Shortcut.CHORDS, () -> Drawer.scrolled(new ChordPanel(session, chords)));
-        drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, choice::toOpen)));
+        drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, commands, choice::toOpen)));
         drawer.add("pick", Shortcut.PICK, () -> Drawer.scrolled(new PickView(session, commands, this::focusLadder)));
         drawer.add("notes", Shortcut.NOTES, () -> new NotesTable(session, commands, ladder::reveal));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
@@ -204,6 +210,29 @@ public final class Workspace extends StackPane {
 
     public void openHistory() {
         navigator.show(HistorySheet.of(session, navigator::closeSheet));
+    }
+
+    /** Opens what can be set about the window. */
+    public void openSettings() {
+        navigator.show(SettingsSheet.of(session.preferences(), theme, chosen -> {
+            setTheme(chosen);
+            session.preferences().choose("theme", chosen);
+        }, soundButton(), folder.unsaved(), navigator::closeSheet));
+    }
+
+    /** Opens the title of the song. */
+    public void openTitle() {
+        navigator.show(TitleSheet.of(session, navigator::closeSheet));
+    }
+
+    private Node soundButton() {
+        Button choose = Controls.button("settings-sound", "settings.soundChoose", null, "choice");
+        choose.setOnAction(event -> Controls.openMenu(choose, soundMenu().items()));
+        return choose;
+    }
+
+    private SoundMenu soundMenu() {
+        return new SoundMenu(session, sound, files::soundsToPlayWith, this::openSound);
     }
 
     /** Opens metre and tempo of the song. */
