@@ -56,6 +56,9 @@ final class Screenshots {
 
     void take(Arguments arguments) {
         after(SETTLING, () -> {
+            if (!arguments.view().equals("import") && scene.lookup("#import-take") instanceof Button take) {
+                take.fire();
+            }
             try {
                 open(arguments.view());
             } catch (IOException | RuntimeException e) {
@@ -65,9 +68,16 @@ final class Screenshots {
         });
     }
 
-    private static void after(Duration delay, Runnable action) {
+    /** Waits a while, and until nothing is being worked out and every view is up to date. */
+    private void after(Duration delay, Runnable action) {
         PauseTransition pause = new PauseTransition(delay);
-        pause.setOnFinished(event -> action.run());
+        pause.setOnFinished(event -> {
+            if (session.working().get() || session.frames().isWaiting()) {
+                after(delay.divide(4), action);
+            } else {
+                action.run();
+            }
+        });
         pause.play();
     }
 

@@ -3,6 +3,9 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.theme.Controls;
+import amberfence.demo.LanternFerry;
+import amberfence.format.project.ProjectDocument;
+import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Bounds;
@@ -51,6 +54,23 @@ class RoomTest extends WindowTest {
         }
         interact(() -> workspace.openTab(""));
         assertThat(share()).as("rows with the drawer folded").isGreaterThanOrEqualTo(0.60);
+    }
+
+    @Test
+    void whereItIsNarrowTheStepsAreCalledAlsoAfterAnEmptySong() {
+        resize(new Dimension2D(850, 530));
+        interact(() -> session.open(ProjectDocument.of(Song.empty("Empty")), null));
+        settle();
+        assertThat(isShown("steps-call")).isFalse();
+        interact(() -> session.open(ProjectDocument.of(LanternFerry.song()), null));
+        settle();
+        assertThat(isShown("steps")).isFalse();
+        push(KeyCode.CONTROL, KeyCode.T);
+        assertThat(isShown("steps")).isTrue();
+        assertThat(scene.getFocusOwner().getParent()).as("the focus is on the steps").isNotNull();
+        resize(new Dimension2D(1280, 800));
+        assertThat(isShown("steps")).isTrue();
+        assertThat(isShown("steps-call")).isFalse();
     }
 
     @Test

@@ -47,7 +47,7 @@ final class PartCard extends VBox {
     private final Label outside = Controls.label("", "small", "teal");
     private final ToggleButton mute = new ToggleButton();
     private final ToggleButton solo = new ToggleButton();
-    private final LineOutline outline = new LineOutline(66, 18);
+    private final LineOutline outline = new LineOutline(46, 17);
     private Line shown;
 
     PartCard(Session session, int id) {

@@ -112,7 +112,7 @@ public final class TryItView extends VBox {
         first.getChildren().addAll(octaveRow());
         first.getChildren().addAll(Controls.filler(), state);
         first.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(first, piano, recordRow(), pads, bank);
+        getChildren().addAll(first, piano, pads, bank, recordRow());
         showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
     }
 
@@ -236,9 +236,10 @@ public final class TryItView extends VBox {
         for (ComboBox<?> box : List.of(what, tidy, latency)) {
             box.setPrefWidth(112);
         }
-        FlowPane row = new FlowPane(5, 4, record, minute, what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
-                recorder::setOverdub));
+        FlowPane row = new FlowPane(5, 4, record, minute);
         row.getChildren().addAll(oneByOne());
+        row.getChildren().addAll(what, tidy, latency, Controls.chip("record-over", Words.say("tryit.overdub"), false,
+                recorder::setOverdub));
         return row;
     }
 

@@ -19,7 +19,7 @@ import javafx.scene.layout.VBox;
  * drawer folds.
  */
 final class Body extends StackPane {
-    private static final double PARTS = 202;
+    private static final double PARTS = 206;
     private static final double LEAST_PARTS = 168;
     private static final double LEAST_MIDDLE = 420;
     /** Below this width the steps have no room beside the ladder. */
@@ -83,17 +83,18 @@ final class Body extends StackPane {
         middle.setVisible(!empty);
         boolean narrow = getWidth() > 0 && getWidth() < NARROW;
         List<Region> wanted = empty || narrow ? List.of(parts, centre) : List.of(parts, centre, steps);
-        if (!columns.getItems().equals(wanted)) {
+        boolean over = narrow && !empty;
+        if (!columns.getItems().equals(wanted) || over != getChildren().contains(steps)) {
             placing = true;
             getChildren().remove(steps);
             columns.getItems().setAll(wanted);
-            if (narrow && !empty) {
+            if (over) {
                 getChildren().add(steps);
                 steps.setMaxWidth(StepsColumn.WIDTH);
             } else {
                 steps.setMaxWidth(Double.MAX_VALUE);
             }
-            steps.setNarrow(narrow && !empty);
+            steps.setNarrow(over);
             columns.getDividers().forEach(divider -> divider.positionProperty().addListener((property, old, now) -> keep()));
             placing = false;
         }
