@@ -6,6 +6,7 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.step.catalogue.StepCatalogue;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -13,6 +14,7 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.io.FileOutputStream;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -78,5 +80,28 @@ class ArchitectureTest {
                 .callMethodWhere(target(owner(assignableTo(Files.class))).and(target(nameMatching("write.*|newOutputStream|newBufferedWriter|copy"))))
                 .orShould().dependOnClassesThat().areAssignableTo(FileOutputStream.class)
                 .because("WholeFile writes whole files, keeps their manner and clears up").check(APP);
+    }
+
+    /** The areas of the window, lowest first: each uses only those of lines above its own. The README tells the same. */
+    private static final List<List<String>> LEVELS = List.of(List.of("words"), List.of("keys", "theme", "trouble", "work"), List.of("session"),
+            List.of("changes", "files", "hands", "overview", "progression", "sound"),
+            List.of("fence", "ladder", "notes", "parts", "pick", "tryit"), List.of("compare", "head", "steps"), List.of("sheets"),
+            List.of("workspace"));
+
+    @Test
+    void anAreaOfTheWindowUsesOnlyThoseBelowIt() {
+        Set<String> named = LEVELS.stream().flatMap(List::stream).collect(Collectors.toSet());
+        assertThat(APP.stream().map(some -> some.getPackageName()).filter(name -> name.startsWith("amberfence.app."))
+                .map(name -> name.substring("amberfence.app.".length())).collect(Collectors.toSet())).as("every area has its level").isEqualTo(named);
+        for (int level = 0; level < LEVELS.size(); level++) {
+            for (String area : LEVELS.get(level)) {
+                String[] beside = LEVELS.stream().skip(level).flatMap(List::stream).filter(other -> !other.equals(area))
+                        .map(other -> "amberfence.app." + other + "..").toArray(String[]::new);
+                if (beside.length > 0) {
+                    noClasses().that().resideInAPackage("amberfence.app." + area + "..").should().dependOnClassesThat()
+                            .resideInAnyPackage(beside).because("an area is understood without those that use it").check(APP);
+                }
+            }
+        }
     }
 }

@@ -4,6 +4,7 @@ import amberfence.app.hands.NoteClipboard;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
 import amberfence.app.overview.OverviewStrip;
+import amberfence.app.progression.ProgressionView;
 import amberfence.app.session.Session;
 import amberfence.app.theme.PlaceMenu;
 import amberfence.song.Note;
@@ -23,13 +24,14 @@ public final class LadderPanel extends VBox {
     private final LadderView ladder;
     private final LadderTools tools;
     private final Session session;
+    private final ProgressionView strip;
     private final NoteCommands commands;
 
     /**
      * @param strip what stands above the ladder on the same axis of time
      * @param openFence opens the fence page at a key of the song
      */
-    public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, Node strip,
+    public LadderPanel(Session session, NoteCommands commands, NoteClipboard clipboard, NotesMenu menu, ProgressionView strip,
                        IntConsumer openFence) {
         super(3);
         PlaceMenu context = new PlaceMenu();
@@ -43,7 +45,13 @@ public final class LadderPanel extends VBox {
         tools = new LadderTools(session, ladder, menu, clipboard);
         getChildren().addAll(strip, tools, keys, ladder);
         this.session = session;
+        this.strip = strip;
         this.commands = commands;
+    }
+
+    /** Tells whether the window is low: the progression folds then. */
+    public void squeeze(boolean low) {
+        strip.squeeze(low);
     }
 
     /** Puts one more tool at the end of the row above the ladder. */

@@ -37,6 +37,8 @@ public final class ProgressionView extends VBox {
     private final ChordCommands commands;
     private final ChordMenus menus;
     private final ToggleButton fold = Controls.fold("progression-fold", "chords.heading");
+    private boolean isLow;
+    private boolean openBefore;
     private final Label motion = Controls.label("", "good", "small");
     private final Pane cards = new Pane();
     private final VoiceThreads threads;
@@ -88,6 +90,13 @@ public final class ProgressionView extends VBox {
         showMotion();
     }
 
+    /** Tells whether the window is so low that the cards have no room: they fold, until somebody opens them or there is room. */
+    public void squeeze(boolean low) {
+        isLow = low;
+        openBefore = low ? fold.isSelected() : openBefore || fold.isSelected();
+        fold.setSelected(!low && openBefore);
+    }
+
     private static Button menuButton(String id, String words, Supplier<List<MenuItem>> items) {
         Button button = Controls.button(id, words, null, "choice");
         button.setOnAction(event -> Controls.openMenu(button, items.get()));
@@ -110,7 +119,8 @@ public final class ProgressionView extends VBox {
         Progression now = progression();
         shown = now;
         if (before.isEmpty() != now.isEmpty()) {
-            fold.setSelected(!now.isEmpty());
+            openBefore = !now.isEmpty();
+            fold.setSelected(openBefore && !isLow);
         }
         build();
         if (before != now) {

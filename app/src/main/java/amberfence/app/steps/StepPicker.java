@@ -4,8 +4,8 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
-import amberfence.step.Surroundings;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Locale;
 import javafx.scene.control.Button;
@@ -16,14 +16,11 @@ import javafx.scene.layout.VBox;
 
 /** Adds a step: a button that opens into the list of all steps, grouped in the order of the work, with a search. */
 final class StepPicker extends VBox {
-    private static final double WIDTH = 220;
-    private static final double LINE = 16;
-    /** So many letters fit into a line of the summary. */
-    private static final int LETTERS = 38;
+    private static final double WIDTH = 224;
 
     private final Session session;
     private final Button add;
-    private final VBox list = new VBox(5);
+    private final VBox list = new VBox(2);
     private final TextField search = new TextField();
 
     StepPicker(Session session) {
@@ -70,10 +67,14 @@ final class StepPicker extends VBox {
                 group = kind.group().title();
                 list.getChildren().add(Controls.label(group.toUpperCase(Locale.ROOT), "heading"));
             }
-            Button choose = Controls.button("add-" + kind.name(), null, event -> choose(kind));
+            Button choose = Controls.button("add-" + kind.name(), null, event -> choose(kind), "step-choice");
             choose.setMaxWidth(Double.MAX_VALUE);
             choose.setMinWidth(0);
-            VBox texts = new VBox(1, Controls.label(kind.title(), "name"), wrapped(kind.meaning()));
+            Label meaning = Controls.label(kind.meaning(), "soft", "small");
+            meaning.setMinWidth(0);
+            meaning.setMaxWidth(WIDTH);
+            VBox texts = new VBox(-2, Controls.label(kind.title(), "step-name"), meaning);
+            Controls.tip(choose, kind.meaning());
             choose.setGraphic(texts);
             choose.setAccessibleText(kind.title());
             list.getChildren().add(choose);
@@ -81,15 +82,6 @@ final class StepPicker extends VBox {
         if (list.getChildren().isEmpty()) {
             list.getChildren().add(Controls.label(Words.say("steps.noneFound", search.getText()), "soft"));
         }
-    }
-
-    private static Label wrapped(String text) {
-        Label label = Controls.label(text, "soft", "small");
-        label.setWrapText(true);
-        label.setPrefWidth(WIDTH);
-        // A button asks for its content's height at no width, which a wrapped text cannot tell.
-        label.setPrefHeight(LINE * ((text.length() + LETTERS - 1) / LETTERS));
-        return label;
     }
 
     private void choose(StepSchema<?> kind) {

@@ -36,6 +36,7 @@ final class Body extends StackPane {
     private final VBox middle;
     private final StackPane centre;
     private final Welcome welcome;
+    private boolean isLow;
     private boolean placing;
     private final Runnable place = this::place;
 
@@ -60,7 +61,14 @@ final class Body extends StackPane {
         getChildren().add(columns);
         session.results().addListener((property, old, now) -> arrange());
         widthProperty().addListener((property, old, now) -> arrange());
-        heightProperty().addListener((property, old, now) -> drawer.squeeze(now.doubleValue() > 0 && now.doubleValue() < LOW));
+        heightProperty().addListener((property, old, now) -> {
+            boolean low = now.doubleValue() > 0 && now.doubleValue() < LOW;
+            drawer.squeeze(low);
+            if (low != isLow) {
+                isLow = low;
+                ladder.squeeze(low);
+            }
+        });
         arrange();
     }
 
