@@ -15,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -23,7 +24,10 @@ import javafx.collections.ListChangeListener;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.cell.TextFieldTableCell;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.util.StringConverter;
 
@@ -37,7 +41,7 @@ public final class NotesTable extends StackPane {
     private final Session session;
     private final NoteCommands commands;
     private final Consumer<Note> reveal;
-    private final TableView<Standing> table = new TableView<>();
+    private TableView<Standing> table;
     private Results results;
     private List<Standing> shown = List.of();
     private boolean updating;
@@ -47,53 +51,113 @@ public final class NotesTable extends StackPane {
         this.session = session;
         this.commands = commands;
         this.reveal = reveal;
-        table.setId("notes-table");
-        table.setEditable(true);
-        table.setFixedCellSize(23);
-        table.setPlaceholder(Controls.label(Words.say("notes.none"), "soft"));
-        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        for (NoteColumn column : NoteColumn.values()) {
-            table.getColumns().add(column(column));
-        }
-        table.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Standing>) change -> chosen());
+        this.table = make();
         getChildren().add(table);
         setVisible(false);
         session.frames().follow(this::update, session.results(), session.selectedPart(), visibleProperty());
         session.frames().follow(this::followSelection, session.selectedNotes());
     }
 
-    /** What stands in a cell, and the note that it tells of: sorting goes by the note, not by the letters. */
-    private record Entry(String text, Standing standing) {
+    private TableView<Standing> make() {
+        TableView<Standing> made = new TableView<>();
+        made.setId("notes-table");
+        made.setEditable(true);
+        made.setFixedCellSize(23);
+        made.setPlaceholder(Controls.label(Words.say("notes.none"), "soft"));
+        made.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        made.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        made.setSortPolicy(sorted -> sorted != table || sort());
+        for (NoteColumn column : NoteColumn.values()) {
+            made.getColumns().add(column(column));
+        }
+        made.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Standing>) change -> chosen());
+        made.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            // All notes are chosen at once; the table would take them one by one.
+            if (event.isShortcutDown() && event.getCode() == KeyCode.A && !(event.getTarget() instanceof TextInputControl)) {
+                commands.selection().all();
+                event.consume();
+            }
+        });
+        return made;
     }
 
-    private static final StringConverter<Entry> WORDS = new StringConverter<>() {
+    /** A table with very many rows marked takes very long to let go of them: another one takes its place. */
+    private void letGo() {
+        if (table.getSelectionModel().getSelectedIndices().size() <= MOST_MARKED) {
+            table.getSelectionModel().clearSelection();
+            return;
+        }
+        TableView<Standing> old = table;
+        List<TableColumn<Standing, ?>> order = old.getSortOrder();
+        table = make();
+        table.setItems(FXCollections.observableArrayList(old.getItems()));
+        order.forEach(column -> {
+            TableColumn<Standing, ?> same = table.getColumns().get(((NoteColumn) column.getUserData()).ordinal());
+            same.setSortType(column.getSortType());
+            table.getSortOrder().add(same);
+        });
+        getChildren().setAll(table);
+        if (old.isFocused()) {
+            session.frames().soon(table::requestFocus);
+        }
+    }
+
+    /** The note of a cell, or what was typed into it. Words are made when a cell is seen: a long part has very many. */
+    private record Entry(Standing standing, Optional<String> typed) {
+    }
+
+    private final class CellWords extends StringConverter<Entry> {
+        private final NoteColumn kind;
+
+        CellWords(NoteColumn kind) {
+            this.kind = kind;
+        }
+
         @Override
         public String toString(Entry entry) {
-            return entry == null ? "" : entry.text();
+            return entry == null ? "" : entry.typed().orElseGet(() -> kind.text(results, entry.standing()));
         }
 
         @Override
         public Entry fromString(String text) {
-            return new Entry(text, null);
+            return new Entry(null, Optional.of(text));
         }
-    };
+    }
 
     private TableColumn<Standing, Entry> column(NoteColumn kind) {
         TableColumn<Standing, Entry> column = new TableColumn<>(kind.title());
         column.setId("notes-" + kind.name().toLowerCase(Locale.ROOT));
+        column.setUserData(kind);
         column.setPrefWidth(kind.width());
         column.setReorderable(false);
         column.setEditable(kind.isEditable());
-        column.setComparator(Comparator.comparing(Entry::standing, kind.order()));
-        column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(new Entry(kind.text(results, cell.getValue()), cell.getValue())));
-        column.setCellFactory(TextFieldTableCell.forTableColumn(WORDS));
+        column.setCellValueFactory(cell -> new ReadOnlyObjectWrapper<>(new Entry(cell.getValue(), Optional.empty())));
+        column.setCellFactory(TextFieldTableCell.forTableColumn(new CellWords(kind)));
         column.setOnEditCommit(event -> {
-            typed(kind, event.getRowValue(), event.getNewValue().text().strip());
+            typed(kind, event.getRowValue(), event.getNewValue().typed().orElse("").strip());
             table.refresh();
             table.requestFocus();
         });
         return column;
+    }
+
+    /** Sorts by what notes are, not by their words; without a column in the order of time. */
+    private boolean sort() {
+        Comparator<Standing> order = null;
+        for (TableColumn<Standing, ?> column : table.getSortOrder()) {
+            Comparator<Standing> by = ((NoteColumn) column.getUserData()).order();
+            by = column.getSortType() == TableColumn.SortType.DESCENDING ? by.reversed() : by;
+            order = order == null ? by : order.thenComparing(by);
+        }
+        boolean before = updating;
+        updating = true;
+        if (!before) {
+            letGo();
+        }
+        FXCollections.sort(table.getItems(), order == null ? NoteColumn.PLACE.order() : order);
+        updating = before;
+        followSelection();
+        return true;
     }
 
     private void typed(NoteColumn kind, Standing standing, String text) {
@@ -118,6 +182,7 @@ public final class NotesTable extends StackPane {
         if (now != shown) {
             shown = now;
             updating = true;
+            letGo();
             var order = List.copyOf(table.getSortOrder());
             table.setItems(FXCollections.observableArrayList(now));
             table.getSortOrder().setAll(order);
@@ -156,7 +221,7 @@ public final class NotesTable extends StackPane {
                 places.put(id, i);
             }
         }
-        table.getSelectionModel().clearSelection();
+        letGo();
         if (!places.isEmpty()) {
             int[] rows = places.values().stream().mapToInt(place -> place).sorted().toArray();
             table.getSelectionModel().selectIndices(rows[0], rows);

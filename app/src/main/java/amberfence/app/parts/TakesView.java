@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 final class TakesView extends VBox {
     private final Session session;
     private final VBox rows = new VBox(3);
+    private Shown shown;
 
     /** @param compare opens the page on which takes are compared */
     TakesView(Session session, Runnable compare) {
@@ -46,9 +47,23 @@ final class TakesView extends VBox {
                 song -> song.plusTakeCopy(part.id(), Words.say("parts.takeName", part.takes().size() + 1))));
     }
 
+    /** What the rows tell of; as long as it is the same, they stay. */
+    private record Shown(int part, List<String> takes, int current, Integer outlined) {
+    }
+
     private void update() {
-        rows.getChildren().clear();
         Part part = session.part().orElse(null);
+        Shown now = part == null ? null : new Shown(part.id(), part.takes().stream().map(Take::name).toList(), part.current(),
+                session.outlinedTake().get());
+        if (part != null && now.equals(shown)) {
+            return;
+        }
+        build(part);
+        shown = now;
+    }
+
+    private void build(Part part) {
+        rows.getChildren().clear();
         setVisible(part != null);
         setManaged(part != null);
         if (part != null) {
@@ -71,7 +86,8 @@ final class TakesView extends VBox {
             choose.setSelected(true);
             TakeSwitch.to(session, index);
         });
-        Controls.tip(choose, Words.say("takes.chooseTip", take.name(), Words.count("noteCount", take.line().size())));
+        Controls.tip(choose, () -> session.part().filter(now -> index < now.takes().size()).map(now -> Words.say("takes.chooseTip",
+                now.takes().get(index).name(), Words.count("noteCount", now.takes().get(index).line().size()))).orElse(""));
         HBox.setHgrow(choose, Priority.ALWAYS);
         ToggleButton outline = new ToggleButton();
         outline.setId("take-outline-" + index);
@@ -117,7 +133,7 @@ final class TakesView extends VBox {
                 if (!name.isEmpty()) {
                     session.editPart(Words.say("takes.renamed", name), same -> same.withTakeName(index, name));
                 }
-                update();
+                build(session.part().orElse(null));
             }
         };
         field.setOnAction(event -> finish.run());

@@ -6,6 +6,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.PlaceMenu;
 import amberfence.app.words.Words;
 import amberfence.song.ChordSpan;
+import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.Progression;
 import amberfence.theory.RomanNumeral;
@@ -44,6 +45,7 @@ public final class ProgressionView extends VBox {
     private final VoiceThreads threads;
     private final PlaceMenu context = new PlaceMenu();
     private Progression shown;
+    private Fence shownFence;
 
     /** @param openPanel opens what puts chords in */
     public ProgressionView(Session session, ChordCommands commands, ChordMenus menus, Runnable openPanel) {
@@ -122,7 +124,12 @@ public final class ProgressionView extends VBox {
             openBefore = !now.isEmpty();
             fold.setSelected(openBefore && !isLow);
         }
-        build();
+        Fence fence = session.results().get().song().fence();
+        // The numerals of the cards follow from the keys.
+        if (before != now || !fence.equals(shownFence)) {
+            shownFence = fence;
+            build();
+        }
         if (before != now) {
             showMotion();
         }

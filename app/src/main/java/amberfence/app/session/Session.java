@@ -12,6 +12,7 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
@@ -38,7 +39,9 @@ import javafx.beans.property.SimpleObjectProperty;
  * results of long songs are computed elsewhere and arrive there.
  */
 public final class Session {
-    /** Songs with more notes than this are worked out off the interface thread. */
+    /** What answers to chords takes so many times as long for a note as what only looks at the note. */
+    private static final int WITH_CHORDS = 10;
+    /** Songs with more notes than this, or as much work, are worked out off the interface thread. */
     private static final int LONG_SONG = 20_000;
     private static final String RESULTS = "results";
 
@@ -319,7 +322,14 @@ public final class Session {
     }
 
     private static boolean isLong(Song song) {
-        return song.parts().stream().mapToInt(part -> part.line().size()).sum() > LONG_SONG;
+        return song.parts().stream().mapToInt(Session::work).sum() > LONG_SONG;
+    }
+
+    /** About how much work it is to tell what a part comes to, in notes. */
+    private static int work(Part part) {
+        int steps = part.steps().stream().filter(StepSlot::on).map(Step::in)
+                .mapToInt(step -> StepCatalogue.of(step).answersToChords(step) ? WITH_CHORDS : 1).sum();
+        return part.line().size() * (1 + steps);
     }
 
     private void show(Results fresh) {

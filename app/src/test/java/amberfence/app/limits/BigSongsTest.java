@@ -6,12 +6,14 @@ import amberfence.app.WindowTest;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.progression.ChordCommands;
 import amberfence.demo.LanternFerry;
+import amberfence.edit.LineEdit;
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.ChordSpan;
 import amberfence.song.KeyPlan;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
@@ -30,6 +32,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
+import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -128,6 +131,16 @@ public class BigSongsTest extends WindowTest {
             interact(() -> ((Button) lookup("#fence-done").query()).fire());
             measure(blocks, "open 50,000 notes", () -> open(song));
             interact(() -> session.selectPart(0));
+            measure(blocks, "50,000 notes: the table of notes", () -> workspace.openTab("notes"));
+            for (int column = 0; column < lookup("#notes-table").queryTableView().getColumns().size(); column++) {
+                int by = column;
+                measure(blocks, "50,000 notes sorted by column " + by, () -> sortBy(lookup("#notes-table").queryTableView(), by));
+            }
+            measure(blocks, "50,000 notes: all selected, the table open", () -> new NoteCommands(session).selection().all());
+            interact(() -> lookup("#notes-table").queryTableView().getSelectionModel().selectAll());
+            measure(blocks, "50,000 notes: the table while one is nudged", () -> session.editPart("nudge", part -> part.withTake(take -> take.withLine(
+                    LineEdit.shift(NoteSet.of(List.of(7L)), 10).apply(take.line(), () -> 0L)))));
+            interact(() -> workspace.openTab("changes"));
             for (StepSchema<?> kind : StepCatalogue.all()) {
                 NoteCommands commands = new NoteCommands(session);
                 interact(() -> commands.selection().all());
@@ -141,6 +154,11 @@ public class BigSongsTest extends WindowTest {
                     KeyPlan.of(Key.parse("Eb minor")))));
             interact(() -> session.tryOn().set(null));
         }
+    }
+
+    private static <T> void sortBy(TableView<T> table, int column) {
+        table.getSortOrder().setAll(List.of(table.getColumns().get(column)));
+        table.sort();
     }
 
     @Test

@@ -1,0 +1,200 @@
+package amberfence.bench;
+
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.FileChoice;
+import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
+import amberfence.app.theme.Theme;
+import amberfence.app.workspace.Workspace;
+import amberfence.format.Format;
+import amberfence.format.project.ProjectDocument;
+import amberfence.song.ChordSpan;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Progression;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.sound.SilentOutput;
+import amberfence.step.ChordSource;
+import amberfence.step.fit.FitBass;
+import amberfence.step.fit.FitMelody;
+import amberfence.theory.Chord;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.IntConsumer;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/**
+ * How long an edit keeps the interface thread of the real window: its processor time from the edit until every view is up to
+ * date and drawn, beside that of an edit of a part without steps in the same run.
+ */
+public final class EditTimes extends Application {
+    private static final int EDITS = 60;
+    private static final int WARM_UP = 15;
+    private static final double AIM = 16;
+    private static final String[] CHORDS = {"Dm7", "G7", "Cmaj7", "Am7", "F/A", "E7"};
+
+    /** A song, and what is done to it again and again. */
+    private record Trial(String name, Song song, IntConsumer edit) {
+    }
+
+    private final ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+    private final List<Trial> trials = new ArrayList<>();
+    private final double[] times = new double[EDITS];
+    private Session session;
+    private NoteCommands commands;
+    private double plain;
+    private int trial = -1;
+    private int edit;
+    private int settled;
+    private long since;
+
+    /** Starts from a plain class path too. */
+    public static final class Starter {
+        private Starter() {
+        }
+
+        public static void main(String[] arguments) {
+            Application.launch(EditTimes.class, arguments);
+        }
+    }
+
+    private static Song song(int parts, int notes, int chords) {
+        Random random = new Random(8);
+        List<Part> all = new ArrayList<>();
+        long id = 1;
+        for (int p = 0; p < parts; p++) {
+            List<Note> line = new ArrayList<>(notes);
+            for (int i = 0; i < notes; i++) {
+                line.add(new Note(id++, i * 240L, 200, 40 + random.nextInt(30), 60 + random.nextInt(40), 0, 64));
+            }
+            all.add(Part.of(p, "Part " + p, p == 0 ? Role.BASS : Role.MELODY, 0, Line.of(line)));
+        }
+        List<ChordSpan> spans = new ArrayList<>();
+        for (int i = 0; i < chords; i++) {
+            spans.add(ChordSpan.of(id++, i * 1920L, (i + 1) * 1920L, Chord.parse(CHORDS[i % CHORDS.length])));
+        }
+        return Song.empty("Edits").withParts(all).withProgression(new Progression(spans)).withNextId(id);
+    }
+
+    /** Each part fits its melody to what the part before it plays. */
+    private static Song listening(int parts) {
+        Song song = song(parts, 200, 60);
+        for (int p = 0; p < parts; p++) {
+            song = song.plusStep(p, FitMelody.USUAL.withSource(ChordSource.of((p + parts - 1) % parts)));
+        }
+        return song;
+    }
+
+    private void plan() {
+        IntConsumer rename = i -> session.edit("rename", song -> song.withTitle("Title " + i));
+        IntConsumer chord = i -> session.edit("chord", song -> song.withProgression(song.progression().with(
+                List.of(song.progression().spans().get(3).id()), span -> span.withChord(Chord.parse(CHORDS[i % CHORDS.length])))));
+        IntConsumer nudge = i -> commands.shift(i % 2 == 0 ? 1 : -1);
+        Song plainSong = song(1, 4_000, 60);
+        Song bass = plainSong.plusStep(0, FitBass.USUAL);
+        Song twenty = listening(20);
+        Song hundredThousand = song(1, 100_000, 60);
+        trials.add(new Trial("nudge, 4,000 notes without steps", plainSong, nudge));
+        trials.add(new Trial("rename, Fit bass on 4,000 notes", bass, rename));
+        trials.add(new Trial("a chord, Fit bass on 4,000 notes", bass, chord));
+        trials.add(new Trial("nudge, Fit bass on 4,000 notes", bass, nudge));
+        trials.add(new Trial("rename, 20 parts listening", twenty, rename));
+        trials.add(new Trial("a chord, 20 parts listening", twenty, chord));
+        trials.add(new Trial("nudge, 20 parts listening", twenty, nudge));
+        trials.add(new Trial("rename, 100,000 notes", hundredThousand, rename));
+        trials.add(new Trial("a chord, 100,000 notes", hundredThousand, chord));
+        trials.add(new Trial("nudge, 100,000 notes", hundredThousand, nudge));
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Theme.loadFonts();
+        session = new Session(Song.empty("Edits"));
+        commands = new NoteCommands(session);
+        Workspace workspace = new Workspace(session, new FileChoice() {
+            @Override
+            public Optional<Path> toOpen() {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Path> toSave(String suggestion, Format format) {
+                return Optional.empty();
+            }
+        }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")), new SoundDesk(session, SilentOutput::new, System::nanoTime));
+        Scene scene = new Scene(workspace, 1280, 800);
+        Theme.PAPER.apply(scene);
+        stage.setScene(scene);
+        stage.show();
+        plan();
+        new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                next(this);
+            }
+        }.start();
+    }
+
+    private long used() {
+        return threads.getThreadCpuTime(Thread.currentThread().getId());
+    }
+
+    /** Once a frame: waits until the last edit is to be seen everywhere, then begins the next. */
+    private void next(AnimationTimer timer) {
+        if (session.working().get() || session.frames().isWaiting()) {
+            settled = 0;
+            return;
+        }
+        // One more frame draws what the last one brought up to date.
+        if (++settled < 2) {
+            return;
+        }
+        if (trial >= 0 && edit > WARM_UP) {
+            times[edit - WARM_UP - 1] = (used() - since) / 1e6;
+        }
+        if (trial < 0 || edit == WARM_UP + EDITS) {
+            if (trial >= 0) {
+                report(trials.get(trial).name());
+            }
+            trial++;
+            edit = 0;
+            settled = 0;
+            if (trial == trials.size()) {
+                timer.stop();
+                Platform.exit();
+                System.exit(0);
+            }
+            session.open(ProjectDocument.of(trials.get(trial).song()), null);
+            session.selectedNotes().set(Set.of(trials.get(trial).song().part(0).line().notes().get(5).id()));
+            return;
+        }
+        settled = 0;
+        edit++;
+        since = used();
+        trials.get(trial).edit().accept(edit);
+    }
+
+    private void report(String name) {
+        double[] sorted = times.clone();
+        Arrays.sort(sorted);
+        double late = sorted[EDITS * 95 / 100];
+        plain = trial == 0 ? late : plain;
+        System.out.printf(Locale.ROOT, "edit, %-36s %6.1f ms median   %6.1f ms 95th percentile   %5.2f × the first   (aim: ≤ %.0f ms)%n",
+                name, sorted[EDITS / 2], late, late / plain, AIM);
+    }
+}
