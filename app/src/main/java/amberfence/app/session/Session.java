@@ -328,7 +328,7 @@ public final class Session {
     /** About how much work it is to tell what a part comes to, in notes. */
     private static int work(Part part) {
         int steps = part.steps().stream().filter(StepSlot::on).map(Step::in)
-                .mapToInt(step -> StepCatalogue.of(step).answersToChords(step) ? WITH_CHORDS : 1).sum();
+                .mapToInt(step -> StepCatalogue.of(step).answersToChords(step) || !step.listensTo().isEmpty() ? WITH_CHORDS : 1).sum();
         return part.line().size() * (1 + steps);
     }
 

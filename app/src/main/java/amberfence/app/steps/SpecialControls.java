@@ -9,6 +9,7 @@ import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -26,6 +27,9 @@ final class SpecialControls {
     private static final Map<String, BiFunction<Step, FormHost, Node>> BELOW = Map.of("bring-inside", OutsideNotes::of,
             "harmony", LinesAsParts::of, "fit-melody", SpecialControls::fitting);
 
+    /** Steps of which the form shows something of the notes, so that it is made anew with them. */
+    private static final Set<String> SHOW_NOTES = Set.of("bring-inside", "fit-bass", "follow-chords", "harmony");
+
     private SpecialControls() {
     }
 
@@ -39,6 +43,11 @@ final class SpecialControls {
 
     private static Optional<Node> made(Map<String, Function<SettingControl<?>, Node>> special, SettingControl<?> control) {
         return Optional.ofNullable(special.get(control.schema().name() + " " + control.setting().key())).map(some -> some.apply(control));
+    }
+
+    /** Whether the form of a step shows something of the notes that it is about. */
+    static boolean showsNotes(StepSchema<?> schema) {
+        return SHOW_NOTES.contains(schema.name());
     }
 
     static List<Node> below(Step step, StepSchema<?> schema, FormHost host) {

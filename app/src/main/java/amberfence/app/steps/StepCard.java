@@ -31,6 +31,8 @@ final class StepCard extends VBox {
     private final Session session;
     private final StepSlot slot;
     private final String name;
+    private final Label summary = Controls.label("", "soft", "small");
+    private final HBox head = new HBox(6);
 
     StepCard(Session session, Part part, StepSlot slot) {
         super(9);
@@ -47,16 +49,15 @@ final class StepCard extends VBox {
         on.setAccessibleText(Words.say("steps.switch", name));
         on.setOnAction(event -> session.editStep(Words.say(on.isSelected() ? "edit.stepOn" : "edit.stepOff", name),
                 slot.id(), same -> same.withOn(on.isSelected())));
-        Label summary = Controls.label(summary(part), "soft", "small");
         summary.setId("step-summary-" + slot.id());
-        Controls.tip(summary, summary.getText());
+        Controls.tip(summary, summary::getText);
         Label title = Controls.label(name, "name");
         title.setMinWidth(USE_PREF_SIZE);
-        HBox head = new HBox(6, on, title, Controls.filler(), summary, menu(part));
+        head.getChildren().addAll(on, title, Controls.filler(), summary, menu(part));
         head.setAlignment(Pos.CENTER_LEFT);
         head.setFocusTraversable(true);
         head.setAccessibleRole(AccessibleRole.BUTTON);
-        head.setAccessibleText(name + ", " + summary.getText());
+        refresh(part);
         head.setOnMouseClicked(event -> toggleOpen(open));
         head.setOnKeyPressed(event -> {
             if (event.getTarget() == head && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE)) {
@@ -73,6 +74,12 @@ final class StepCard extends VBox {
                     step -> PartResult.tried(song, part, slot.id(), step))),
                     FormRows.row(Words.say("steps.limit"), limit(part)));
         }
+    }
+
+    /** Says anew what the step did; its settings are the same. */
+    void refresh(Part part) {
+        summary.setText(summary(part));
+        head.setAccessibleText(name + ", " + summary.getText());
     }
 
     /** The form may be of an older step: what was changed in it is done to the step as it is now. */
@@ -107,7 +114,7 @@ final class StepCard extends VBox {
         button.setText(NoteChoice.in(slot).map(NoteChoice::text).orElse(Words.say("limit.all")));
         button.setMinWidth(0);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, part)));
+        button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, session.part().orElse(part))));
         Controls.tip(button, Words.say("limit.tip"));
         return button;
     }

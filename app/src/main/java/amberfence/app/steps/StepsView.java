@@ -9,6 +9,8 @@ import amberfence.song.Progression;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.PartResult;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -63,14 +65,28 @@ public final class StepsView extends VBox {
             return other != null && part.equals(other.part) && result == other.result && Objects.equals(openStep, other.openStep)
                     && fence.equals(other.fence) && chords.equals(other.chords) && parts.equals(other.parts);
         }
+
+        /** Whether only notes are different, and the forms show none of them. */
+        boolean hasSameForms(Shown other) {
+            return other != null && part.id() == other.part.id() && part.name().equals(other.part.name()) && part.steps().equals(other.part.steps())
+                    && part.takes().size() == other.part.takes().size() && Objects.equals(openStep, other.openStep) && fence.equals(other.fence)
+                    && chords.equals(other.chords) && parts.equals(other.parts) && part.steps().stream().filter(
+                            slot -> Long.valueOf(slot.id()).equals(openStep)).noneMatch(slot -> SpecialControls.showsNotes(StepCatalogue.of(Step.in(slot))));
+        }
     }
 
     private void update() {
         Song song = session.results().get().song();
         Shown now = session.part().map(part -> new Shown(part, session.results().get().part(part.id()), session.openStep().get(), song.fence(),
                 song.progression(), song.parts().stream().map(Part::name).toList())).orElse(null);
-        if (now == null || !now.isSame(shown)) {
-            shown = now;
+        if (now != null && now.isSame(shown)) {
+            return;
+        }
+        boolean sameForms = now != null && now.hasSameForms(shown);
+        shown = now;
+        if (sameForms) {
+            cards.getChildren().stream().filter(StepCard.class::isInstance).forEach(card -> ((StepCard) card).refresh(now.part()));
+        } else {
             Controls.rebuild(this, this::build);
         }
     }
