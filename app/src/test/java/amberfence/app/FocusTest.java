@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Part;
 import java.util.List;
+import java.util.Set;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -34,6 +35,23 @@ class FocusTest extends WindowTest {
         push(KeyCode.DELETE);
         settle();
         assertThat(session.song().part(2).line().size()).isEqualTo(before - selected);
+    }
+
+    @Test
+    void deleteActsOnTheSelectedNotesThoughAButtonHasTheFocus() {
+        long first = session.song().part(0).line().notes().get(0).id();
+        interact(() -> {
+            session.selectedNotes().set(Set.of(first));
+            lookup("#history").query().requestFocus();
+        });
+        push(KeyCode.DELETE);
+        settle();
+        assertThat(session.song().part(0).line().note(first)).isEmpty();
+        int edits = session.edits().size();
+        click("tab-pick");
+        clickOn("#pick-text").push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
+        settle();
+        assertThat(session.edits()).as("in a field it belongs to the field").hasSize(edits);
     }
 
     @Test

@@ -92,11 +92,22 @@ class NotesTableTest extends WindowTest {
         interact(() -> table.getSelectionModel().clearAndSelect(40));
         assertThat(session.selectedNotes().get()).containsExactly(line().get(40).id());
         assertThat(noteAt(line().get(40).id())).as("the ladder shows it").isNotNull();
-        interact(workspace::focusLadder);
+        interact(table::requestFocus);
         push(KeyCode.DELETE);
         settle();
         assertThat(line()).hasSize(78);
         assertThat(table.getItems()).hasSize(78);
+    }
+
+    @Test
+    void aPressOnAHeadSortsAndKeepsTheSelection() {
+        interact(() -> table.getSelectionModel().clearAndSelect(3));
+        Set<Long> selected = session.selectedNotes().get();
+        for (int i = 0; i < 3; i++) {
+            clickOn(lookup(".column-header").queryAll().stream().filter(head -> "notes-velocity".equals(head.getId())).findFirst().orElseThrow());
+            settle();
+            assertThat(session.selectedNotes().get()).isEqualTo(selected);
+        }
     }
 
     @Test

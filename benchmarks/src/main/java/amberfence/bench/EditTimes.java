@@ -1,13 +1,7 @@
 package amberfence.bench;
 
-import amberfence.app.files.AppFolder;
-import amberfence.app.files.FileChoice;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.app.sound.SoundDesk;
-import amberfence.app.theme.Theme;
-import amberfence.app.workspace.Workspace;
-import amberfence.format.Format;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.ChordSpan;
 import amberfence.song.Line;
@@ -16,26 +10,22 @@ import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.sound.SilentOutput;
 import amberfence.step.ChordSource;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitMelody;
 import amberfence.theory.Chord;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
 
 /**
@@ -123,24 +113,9 @@ public final class EditTimes extends Application {
 
     @Override
     public void start(Stage stage) {
-        Theme.loadFonts();
         session = new Session(Song.empty("Edits"));
         commands = new NoteCommands(session);
-        Workspace workspace = new Workspace(session, new FileChoice() {
-            @Override
-            public Optional<Path> toOpen() {
-                return Optional.empty();
-            }
-
-            @Override
-            public Optional<Path> toSave(String suggestion, Format format) {
-                return Optional.empty();
-            }
-        }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")), new SoundDesk(session, SilentOutput::new, System::nanoTime));
-        Scene scene = new Scene(workspace, 1280, 800);
-        Theme.PAPER.apply(scene);
-        stage.setScene(scene);
-        stage.show();
+        BenchWindow.open(stage, session);
         plan();
         new AnimationTimer() {
             @Override

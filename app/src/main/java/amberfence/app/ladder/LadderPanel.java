@@ -11,6 +11,7 @@ import amberfence.song.Note;
 import java.util.function.IntConsumer;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -72,6 +73,15 @@ public final class LadderPanel extends VBox {
     /** Scrolls so that a note is seen. */
     public void reveal(Note note) {
         ladder.reveal(note);
+    }
+
+    /** Takes a key that was pressed elsewhere as if the ladder had the focus; one that came from there is not taken again. */
+    public boolean take(KeyEvent event) {
+        if (event.getTarget() == ladder) {
+            return false;
+        }
+        ladder.fireEvent(event.copyFor(ladder, ladder));
+        return true;
     }
 
     public void focusLadder() {

@@ -45,6 +45,7 @@ public final class NotesTable extends StackPane {
     private Results results;
     private List<Standing> shown = List.of();
     private boolean updating;
+    private final Runnable thin = this::thin;
 
     /** @param reveal shows a note in the ladder */
     public NotesTable(Session session, NoteCommands commands, Consumer<Note> reveal) {
@@ -79,6 +80,14 @@ public final class NotesTable extends StackPane {
             }
         });
         return made;
+    }
+
+    /** Marks no more rows than the table can bear. */
+    private void thin() {
+        updating = true;
+        letGo();
+        updating = false;
+        followSelection();
     }
 
     /** A table with very many rows marked takes very long to let go of them: another one takes its place. */
@@ -149,14 +158,11 @@ public final class NotesTable extends StackPane {
             by = column.getSortType() == TableColumn.SortType.DESCENDING ? by.reversed() : by;
             order = order == null ? by : order.thenComparing(by);
         }
+        // The table looks after its selection while it sorts: it must not be touched here.
         boolean before = updating;
         updating = true;
-        if (!before) {
-            letGo();
-        }
         FXCollections.sort(table.getItems(), order == null ? NoteColumn.PLACE.order() : order);
         updating = before;
-        followSelection();
         return true;
     }
 
@@ -202,6 +208,9 @@ public final class NotesTable extends StackPane {
             updating = true;
             session.selectedNotes().set(Set.copyOf(ids));
             updating = false;
+            if (chosen.size() > MOST_MARKED) {
+                session.frames().soon(thin);
+            }
             if (chosen.size() == 1) {
                 reveal.accept(chosen.get(0).shown(session.showingBefore().get()));
             }

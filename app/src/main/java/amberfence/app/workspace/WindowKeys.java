@@ -7,6 +7,8 @@ import amberfence.app.parts.TakeSwitch;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.song.Song;
+import java.util.EnumSet;
+import java.util.Set;
 import javafx.scene.Scene;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.TextInputControl;
@@ -15,6 +17,7 @@ import javafx.scene.input.KeyEvent;
 
 /** The keys that work anywhere in the window. */
 final class WindowKeys {
+    private static final Set<KeyCode> FOR_NOTES = EnumSet.of(KeyCode.DELETE, KeyCode.BACK_SPACE, KeyCode.K, KeyCode.J);
     private final Workspace workspace;
     private final Session session;
     private final Navigator navigator;
@@ -27,9 +30,19 @@ final class WindowKeys {
         this.navigator = navigator;
         this.commands = commands;
         this.clipboard = clipboard;
+        workspace.addEventHandler(KeyEvent.KEY_PRESSED, this::forNotes);
         workspace.addEventFilter(KeyEvent.KEY_PRESSED, this::playOrStop);
         workspace.addEventFilter(KeyEvent.KEY_PRESSED, event -> peek(event, true));
         workspace.addEventFilter(KeyEvent.KEY_RELEASED, event -> peek(event, false));
+    }
+
+    /** Keys for notes that no control had a use for work on the selected notes, wherever the focus is. */
+    private void forNotes(KeyEvent event) {
+        boolean plain = !event.isShortcutDown() && !event.isAltDown() && !event.isShiftDown();
+        if (plain && FOR_NOTES.contains(event.getCode()) && !(event.getTarget() instanceof TextInputControl) && !navigator.isPageOpen()
+                && !navigator.isSheetOpen() && workspace.typedForNotes(event)) {
+            event.consume();
+        }
     }
 
     /** Puts the keys of the table to work. */

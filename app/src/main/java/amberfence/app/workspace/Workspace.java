@@ -181,6 +181,11 @@ public final class Workspace extends StackPane {
         changes.toggleSelected();
     }
 
+    /** Has the ladder take a key that was pressed elsewhere; returns whether it was not the ladder's already. */
+    boolean typedForNotes(KeyEvent event) {
+        return body.ladder().take(event);
+    }
+
     void settle() {
         settling.settle();
     }

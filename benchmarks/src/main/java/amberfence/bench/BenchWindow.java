@@ -1,0 +1,42 @@
+package amberfence.bench;
+
+import amberfence.app.files.AppFolder;
+import amberfence.app.files.FileChoice;
+import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
+import amberfence.app.theme.Theme;
+import amberfence.app.workspace.Workspace;
+import amberfence.format.Format;
+import amberfence.sound.SilentOutput;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/** The real window, silent and without files of its own, to be measured. */
+final class BenchWindow {
+    private BenchWindow() {
+    }
+
+    static Scene open(Stage stage, Session session) {
+        Theme.loadFonts();
+        Workspace workspace = new Workspace(session, new FileChoice() {
+            @Override
+            public Optional<Path> toOpen() {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Path> toSave(String suggestion, Format format) {
+                return Optional.empty();
+            }
+        }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")),
+                new SoundDesk(session, SilentOutput::new, System::nanoTime));
+        Scene scene = new Scene(workspace, 1280, 800);
+        workspace.installShortcuts(scene);
+        Theme.PAPER.apply(scene);
+        stage.setScene(scene);
+        stage.show();
+        return scene;
+    }
+}
