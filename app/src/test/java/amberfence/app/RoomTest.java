@@ -30,13 +30,17 @@ class RoomTest extends WindowTest {
     private static final List<Dimension2D> SIZES = List.of(new Dimension2D(850, 530), new Dimension2D(960, 540),
             new Dimension2D(1024, 768), new Dimension2D(1280, 800), new Dimension2D(1920, 1080));
     private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview");
+    private static final Dimension2D SCREEN = new Dimension2D(1280, 800);
     private static final double SLACK = 1.5;
 
     private void resize(Dimension2D size) {
         interact(() -> {
-            scene.getWindow().setWidth(size.getWidth());
-            scene.getWindow().setHeight(size.getHeight());
+            scene.getWindow().setWidth(Math.min(SCREEN.getWidth(), size.getWidth()));
+            scene.getWindow().setHeight(Math.min(SCREEN.getHeight(), size.getHeight()));
         });
+        settle();
+        // What would not fit on the screen in memory is laid out all the same.
+        interact(() -> workspace.resize(size.getWidth(), size.getHeight()));
         settle();
     }
 
