@@ -2,28 +2,30 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.steps.FormHost;
+import amberfence.app.steps.SchemaForm;
 import amberfence.demo.LanternFerry;
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
+import amberfence.song.Grid;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Song;
-import amberfence.step.catalogue.StepCatalogue;
-import java.util.List;
-import javafx.scene.input.KeyCode;
-import amberfence.app.steps.FormHost;
-import amberfence.app.steps.SchemaForm;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** Every step of moving and timing through its own form: added, set, explained, undone. */
@@ -174,7 +176,9 @@ class StepsOfMovingTest extends WindowTest {
         click("bring-inside-let-pass-neighbour");
         assertThat(text("changes-summary")).startsWith("2 left alone on purpose");
         assertThat(text("step-summary-" + slot)).isEqualTo("nothing to do");
-        assertThat(lookup("#bring-inside-longest").tryQuery()).isPresent();
+        ComboBox<Grid> longest = lookup("#bring-inside-longest").queryComboBox();
+        assertThat(longest.getItems()).as("only what the setting takes is offered").isNotEmpty()
+                .allMatch(grid -> grid.feel() == Grid.Feel.STRAIGHT);
     }
 
     @Test

@@ -14,6 +14,7 @@ import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.song.StepSlot;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
@@ -29,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.LongStream;
 
@@ -86,10 +88,10 @@ public final class NoteCommands {
     }
 
     /** What a step decides may take long; what it found is told, and when it changed nothing, that. */
-    private void editLong(String name, Function<Song, HandEdits.Done> work) {
+    private void editLong(String name, ToIntFunction<Part> size, Function<Song, HandEdits.Done> work) {
         int id = part().id();
         int takes = part().takes().size();
-        session.edit(new LongEdit<>(name, song -> song.find(id).map(part -> part.line().size()).orElse(0),
+        session.edit(new LongEdit<>(name, song -> song.find(id).map(size::applyAsInt).orElse(0),
                 song -> song.find(id).map(part -> work.apply(song)).orElseGet(() -> new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()))),
                 HandEdits.Done::song, done -> {
             if (!Integer.valueOf(id).equals(session.selectedPart().get())) {
@@ -139,7 +141,8 @@ public final class NoteCommands {
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
             boolean direct = session.showingBefore().get();
             HandEdits hands = hands();
-            editLong(counted(moveWords(unit, amount), chosen), song -> {
+            editLong(counted(moveWords(unit, amount), chosen), part -> part.steps().stream().filter(StepSlot::on)
+                    .mapToInt(slot -> Session.work(Step.in(slot), part)).max().orElse(part.line().size()), song -> {
                 Part part = song.part(id);
                 Line heard = direct ? part.line() : PartResult.of(song, part).line();
                 Outcome outcome = moved(song.fence().along(song.time()), song, part, unit, amount, chosen.in(heard));
@@ -312,7 +315,8 @@ public final class NoteCommands {
         chosen().ifPresent(chosen -> {
             int id = part().id();
             HandEdits hands = hands();
-            editLong(counted(StepCatalogue.of(step).title(), chosen), song -> hands.command(song, id, step, chosen));
+            editLong(counted(StepCatalogue.of(step).title(), chosen), part -> Session.work(step, part),
+                    song -> hands.command(song, id, step, chosen));
         });
     }
 }

@@ -42,7 +42,7 @@ public final class Session {
     /** What answers to chords takes so many times as long for a note as what only looks at the note. */
     private static final int WITH_CHORDS = 10;
     /** Songs with more notes than this, or as much work, are worked out off the interface thread. */
-    private static final int LONG_SONG = 20_000;
+    private static final int LONG_SONG = 40_000;
     private static final String RESULTS = "results";
 
     private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
@@ -325,11 +325,15 @@ public final class Session {
         return song.parts().stream().mapToInt(Session::work).sum() > LONG_SONG;
     }
 
-    /** About how much work it is to tell what a part comes to, in notes. */
+    /** About how much work it is to tell what a part comes to, in notes: its heaviest step decides. */
     private static int work(Part part) {
-        int steps = part.steps().stream().filter(StepSlot::on).map(Step::in)
-                .mapToInt(step -> StepCatalogue.of(step).answersToChords(step) || !step.listensTo().isEmpty() ? WITH_CHORDS : 1).sum();
-        return part.line().size() * (1 + steps);
+        return part.line().size() + part.steps().stream().filter(StepSlot::on).map(Step::in).mapToInt(step -> work(step, part)).max().orElse(0);
+    }
+
+    /** About how much work a step has with a part, in notes. */
+    public static int work(Step step, Part part) {
+        boolean chords = StepCatalogue.of(step).answersToChords(step) || !step.listensTo().isEmpty();
+        return part.line().size() * (chords ? WITH_CHORDS : 1);
     }
 
     private void show(Results fresh) {

@@ -6,8 +6,8 @@ import amberfence.app.words.GridWords;
 import amberfence.app.words.Words;
 import amberfence.song.Grid;
 import amberfence.song.Part;
-import amberfence.step.PitchRange;
 import amberfence.song.Song;
+import amberfence.step.PitchRange;
 import amberfence.step.SettingTexts;
 import amberfence.step.SettingValues;
 import amberfence.step.Step;
@@ -59,6 +59,15 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
 
     void change(String value, String words) {
         host.set(setting.label(), words, setting.read(step, value, texts()));
+    }
+
+    private boolean accepts(String value) {
+        try {
+            setting.read(step, value, texts());
+            return true;
+        } catch (MusicTextException e) {
+            return false;
+        }
     }
 
     Node node() {
@@ -133,6 +142,8 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
 
     private Node noteValue() {
         List<Grid> values = setting.type().values().isEmpty() ? GridWords.all() : setting.type().values().stream().map(Grid::parse).toList();
+        // Some settings take plain values only.
+        values = values.stream().filter(grid -> accepts(grid.text())).toList();
         return Choice.of(id(), values, Grid.parse(now()), GridWords::of, grid -> change(grid.text(), GridWords.of(grid)));
     }
 

@@ -24,11 +24,17 @@ public final class Computations {
     private final Map<Object, Request> newest = new HashMap<>();
     private BiConsumer<String, Throwable> trouble = (sentence, cause) -> System.getLogger("amberfence")
             .log(System.Logger.Level.ERROR, sentence, cause);
+    private boolean atOnce;
     private long count;
 
     /** Where it is told that something could not be computed: a sentence, and what was thrown. */
     public void setTrouble(BiConsumer<String, Throwable> told) {
         trouble = told;
+    }
+
+    /** From now on everything is worked out at once: where there is no interface thread for answers to arrive on. */
+    public void doAllAtOnce() {
+        atOnce = true;
     }
 
     /** Where errors are told. */
@@ -52,10 +58,14 @@ public final class Computations {
      * @param failed takes what was thrown
      */
     public <T> void ask(Object key, int notes, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
-        if (notes > FEW) {
+        if (notes > FEW && !atOnce) {
             ask(key, work, answer, failed);
             return;
         }
+        atOnce(key, work, answer, failed);
+    }
+
+    private <T> void atOnce(Object key, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
         stop(key);
         T result;
         try {
@@ -84,6 +94,10 @@ public final class Computations {
      * @param failed takes what was thrown
      */
     public <T> void ask(Object key, Supplier<T> work, Consumer<T> answer, Consumer<Throwable> failed) {
+        if (atOnce) {
+            atOnce(key, work, answer, failed);
+            return;
+        }
         stop(key);
         long number = ++count;
         Future<?> task = lane.run(work::get, result -> ifNewest(key, number, () -> answer.accept(result)), cause -> {

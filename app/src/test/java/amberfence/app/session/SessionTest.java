@@ -15,8 +15,8 @@ import amberfence.step.ChordSource;
 import amberfence.step.PartResult;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
-import amberfence.step.fence.TieBreak;
 import amberfence.step.fence.MoveTo;
+import amberfence.step.fence.TieBreak;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitMelody;
 import amberfence.step.move.Move;
@@ -28,10 +28,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 class SessionTest {
     private final Session session = new Session(LanternFerry.song());
+
+    @BeforeEach
+    void withoutAnInterfaceThread() {
+        session.computations().doAllAtOnce();
+    }
 
     @Test
     void anEditThatChangesNothingLeavesNoTrace() {
