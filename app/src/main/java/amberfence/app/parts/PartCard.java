@@ -171,6 +171,9 @@ final class PartCard extends VBox {
 
     private List<MenuItem> menuItems() {
         session.selectPart(id);
+        if (session.song().find(id).isEmpty()) {
+            return List.of();
+        }
         Part part = session.song().part(id);
         List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
         items.addAll(List.of(instruments(part), volumes(part)));

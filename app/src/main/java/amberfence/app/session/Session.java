@@ -377,8 +377,11 @@ public final class Session {
         return selectedPart;
     }
 
-    /** Selects a part and opens its first step. */
+    /** Selects a part and opens its first step; one that is gone, as a card may not yet know, is not selected. */
     public void selectPart(Integer id) {
+        if (id != null && song().find(id).isEmpty()) {
+            return;
+        }
         selectedNotes.set(Set.of());
         outlinedTake.set(null);
         openStep.set(id == null ? null : song().part(id).steps().stream().findFirst().map(StepSlot::id).orElse(null));

@@ -40,6 +40,13 @@ class SessionTest {
     }
 
     @Test
+    void aPartThatIsGoneIsNotSelected() {
+        session.edit("remove", song -> song.minusPart(4));
+        session.selectPart(4);
+        assertThat(session.selectedPart().get()).isZero();
+    }
+
+    @Test
     void anEditThatChangesNothingLeavesNoTrace() {
         session.edit("nothing", song -> song.withTitle(song.title()));
         assertThat(session.undoName()).isEmpty();
