@@ -19,12 +19,13 @@ final class LadderEdges {
 
     /** @param goTo shows a pitch in the middle */
     LadderEdges(IntConsumer goTo) {
-        above = button("notes-above", event -> goTo.accept(highest));
-        below = button("notes-below", event -> goTo.accept(lowest));
+        above = button("notes-above", "ladder.aboveTip", event -> goTo.accept(highest));
+        below = button("notes-below", "ladder.belowTip", event -> goTo.accept(lowest));
     }
 
-    private static Button button(String id, EventHandler<ActionEvent> action) {
+    private static Button button(String id, String tip, EventHandler<ActionEvent> action) {
         Button button = Controls.button(id, null, action, "edge-count");
+        button.setAccessibleText(Words.say(tip, Words.count("noteCount", 0)));
         button.setManaged(false);
         button.setVisible(false);
         button.setFocusTraversable(false);
@@ -55,6 +56,7 @@ final class LadderEdges {
             String text = Words.say(words, count);
             if (!text.equals(button.getText())) {
                 button.setText(text);
+                button.setAccessibleText(Words.say(tip, Words.count("noteCount", count)));
                 Controls.tip(button, Words.say(tip, Words.count("noteCount", count)));
                 button.applyCss();
                 button.autosize();
