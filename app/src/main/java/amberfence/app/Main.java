@@ -10,8 +10,8 @@ public final class Main {
     }
 
     public static void main(String[] arguments) {
-        InterfaceScale.take(List.of(arguments), AppFolder.usual(System.getenv()));
         AmberFence.composeAhead(List.of(arguments));
+        InterfaceScale.take(List.of(arguments), AppFolder.usual(System.getenv()));
         Application.launch(AmberFence.class, arguments);
     }
 }

@@ -63,9 +63,9 @@ class DrawerTest extends WindowTest {
     @Test
     void whatAStepTakesOutOfSightIsFollowed() {
         Note first = session.part().orElseThrow().line().notes().get(0);
-        assertThat(noteAt(first.id())).isNotNull();
+        assertThat(isInView(first.id())).isTrue();
         interact(() -> session.addStep(0, "up", song -> new Move(Move.Unit.OCTAVES, 3)));
-        assertThat(noteAt(first.id())).as("three octaves up it is in view").isNotNull();
+        assertThat(isInView(first.id())).as("three octaves up it is in view").isTrue();
     }
 
     @Test
@@ -79,7 +79,7 @@ class DrawerTest extends WindowTest {
         }
         settle();
         assertThat(session.part().orElseThrow().line().note(first.id()).orElseThrow().pitch()).isEqualTo(first.pitch() - 36);
-        assertThat(noteAt(first.id())).isNotNull();
+        assertThat(isInView(first.id())).isTrue();
         Node above = lookup("#notes-above").query();
         assertThat(above.isVisible()).as("the others are told at the edge").isTrue();
         assertThat(((Labeled) above).getText()).matches("↑ \\d+");

@@ -71,7 +71,7 @@ class RoomTest extends WindowTest {
         assertThat(isShown("steps")).isFalse();
         push(KeyCode.CONTROL, KeyCode.T);
         assertThat(isShown("steps")).isTrue();
-        assertThat(scene.getFocusOwner().getParent()).as("the focus is on the steps").isNotNull();
+        assertThat(lookup("#steps").query().lookupAll("*")).as("the focus is on the steps").contains(scene.getFocusOwner());
         resize(new Dimension2D(1280, 800));
         assertThat(isShown("steps")).isTrue();
         assertThat(isShown("steps-call")).isFalse();

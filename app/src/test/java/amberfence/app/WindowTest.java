@@ -2,7 +2,6 @@ package amberfence.app;
 
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
-import amberfence.format.Format;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
@@ -10,6 +9,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
+import amberfence.format.Format;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.sound.RecordedOutput;
@@ -191,6 +191,12 @@ public abstract class WindowTest extends ApplicationTest {
                 .orElseThrow(() -> new AssertionError("note " + id + " is not in view"));
         Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
         return new Point2D(bounds.getMinX() + place.getX(), bounds.getMinY() + place.getY());
+    }
+
+    /** Whether a note of the ladder is in view. */
+    protected boolean isInView(long id) {
+        settle();
+        return ((LadderView) lookup("#ladder").query()).placeOf(id).isPresent();
     }
 
     /** How many pixels of the notes in the ladder have a colour, as red, green and blue, each a little off at most. */

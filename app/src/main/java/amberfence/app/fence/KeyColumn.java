@@ -43,10 +43,7 @@ final class KeyColumn extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(family, Priority.ALWAYS);
         VBox lower = new VBox(8, found, Controls.heading("fence.allowed"), allowed);
-        ScrollPane scroll = new ScrollPane(lower);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        Controls.followFocus(scroll);
+        ScrollPane scroll = Controls.scrolling(lower);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, new HBox(6, source, family), scroll);
         setMinWidth(LEAST);

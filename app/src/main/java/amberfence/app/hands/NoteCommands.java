@@ -1,5 +1,6 @@
 package amberfence.app.hands;
 
+import amberfence.app.session.Effort;
 import amberfence.app.session.LongEdit;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
@@ -14,7 +15,6 @@ import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
@@ -141,8 +141,7 @@ public final class NoteCommands {
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
             boolean direct = session.showingBefore().get();
             HandEdits hands = hands();
-            editLong(counted(moveWords(unit, amount), chosen), part -> part.steps().stream().filter(StepSlot::on)
-                    .mapToInt(slot -> Session.work(Step.in(slot), part)).max().orElse(part.line().size()), song -> {
+            editLong(counted(moveWords(unit, amount), chosen), Effort::of, song -> {
                 Part part = song.part(id);
                 Line heard = direct ? part.line() : PartResult.of(song, part).line();
                 Outcome outcome = moved(song.fence().along(song.time()), song, part, unit, amount, chosen.in(heard));
@@ -315,7 +314,7 @@ public final class NoteCommands {
         chosen().ifPresent(chosen -> {
             int id = part().id();
             HandEdits hands = hands();
-            editLong(counted(StepCatalogue.of(step).title(), chosen), part -> Session.work(step, part),
+            editLong(counted(StepCatalogue.of(step).title(), chosen), part -> Effort.of(step, part),
                     song -> hands.command(song, id, step, chosen));
         });
     }

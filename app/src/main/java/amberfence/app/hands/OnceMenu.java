@@ -6,7 +6,6 @@ import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.Menu;
@@ -28,7 +27,7 @@ final class OnceMenu {
         search.setId("once-search");
         search.setPromptText(Words.say("steps.search"));
         search.textProperty().addListener((property, old, now) -> fill());
-        search.setOnAction(event -> found().stream().findFirst().ifPresent(first -> {
+        search.setOnAction(event -> StepCatalogue.search(search.getText()).stream().findFirst().ifPresent(first -> {
             hide();
             doOnce.accept(first);
         }));
@@ -48,16 +47,10 @@ final class OnceMenu {
         }
     }
 
-    private List<StepSchema<?>> found() {
-        String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
-        return StepCatalogue.all().stream().filter(kind -> (kind.title() + " " + kind.meaning() + " " + kind.group().title())
-                .toLowerCase(Locale.ROOT).contains(wanted)).toList();
-    }
-
     private void fill() {
         List<MenuItem> items = new ArrayList<>(List.of(searching));
         String group = "";
-        for (StepSchema<?> kind : found()) {
+        for (StepSchema<?> kind : StepCatalogue.search(search.getText())) {
             if (!kind.group().title().equals(group)) {
                 group = kind.group().title();
                 items.add(new SeparatorMenuItem());

@@ -26,6 +26,7 @@ final class LadderEdges {
     private static Button button(String id, String tip, EventHandler<ActionEvent> action) {
         Button button = Controls.button(id, null, action, "edge-count");
         button.setAccessibleText(Words.say(tip, Words.count("noteCount", 0)));
+        Controls.tip(button, button::getAccessibleText);
         button.setManaged(false);
         button.setVisible(false);
         button.setFocusTraversable(false);
@@ -57,7 +58,6 @@ final class LadderEdges {
             if (!text.equals(button.getText())) {
                 button.setText(text);
                 button.setAccessibleText(Words.say(tip, Words.count("noteCount", count)));
-                Controls.tip(button, Words.say(tip, Words.count("noteCount", count)));
                 button.applyCss();
                 button.autosize();
             }

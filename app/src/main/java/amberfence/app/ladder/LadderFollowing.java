@@ -18,12 +18,12 @@ final class LadderFollowing {
         if (before.isEmpty() || before.part().id() != after.part().id() || before.notes() == after.notes()) {
             return view;
         }
-        List<Note> chosen = inTime(after, view, original).stream().filter(note -> selected.contains(note.id())).toList();
+        List<Note> now = inTime(after, view, original);
+        List<Note> chosen = now.stream().filter(note -> selected.contains(note.id())).toList();
         if (!chosen.isEmpty() && chosen.stream().anyMatch(note -> !isSeen(view, note))) {
             return towards(view, chosen);
         }
         boolean wasSeen = inTime(before, view, original).stream().anyMatch(note -> isSeen(view, note));
-        List<Note> now = inTime(after, view, original);
         return wasSeen && !now.isEmpty() && now.stream().noneMatch(note -> isSeen(view, note)) ? towards(view, now) : view;
     }
 

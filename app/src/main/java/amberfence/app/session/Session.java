@@ -12,7 +12,6 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.Step;
-import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
@@ -39,10 +38,6 @@ import javafx.beans.property.SimpleObjectProperty;
  * results of long songs are computed elsewhere and arrive there.
  */
 public final class Session {
-    /** What answers to chords takes so many times as long for a note as what only looks at the note. */
-    private static final int WITH_CHORDS = 10;
-    /** Songs with more notes than this, or as much work, are worked out off the interface thread. */
-    private static final int LONG_SONG = 40_000;
     private static final String RESULTS = "results";
 
     private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
@@ -133,7 +128,7 @@ public final class Session {
         heardInstead.set(Optional.empty());
         pick.rule().set(Optional.empty());
         selectedChords.set(Set.of());
-        if (isLong(opened.song())) {
+        if (Effort.isLong(opened.song())) {
             results.set(Results.untouched(opened.song()));
         }
         refresh();
@@ -282,7 +277,7 @@ public final class Session {
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         Results before = results.get();
         computations.stop(RESULTS);
-        if (!isLong(shown)) {
+        if (!Effort.isLong(shown)) {
             setComputing(false);
             try {
                 arrived(song, Results.of(shown, before));
@@ -318,22 +313,7 @@ public final class Session {
 
     /** Whether the open song is long enough that work on it must not keep the interface waiting. */
     public boolean isLong() {
-        return isLong(song());
-    }
-
-    private static boolean isLong(Song song) {
-        return song.parts().stream().mapToInt(Session::work).sum() > LONG_SONG;
-    }
-
-    /** About how much work it is to tell what a part comes to, in notes: its heaviest step decides. */
-    private static int work(Part part) {
-        return part.line().size() + part.steps().stream().filter(StepSlot::on).map(Step::in).mapToInt(step -> work(step, part)).max().orElse(0);
-    }
-
-    /** About how much work a step has with a part, in notes. */
-    public static int work(Step step, Part part) {
-        boolean chords = StepCatalogue.of(step).answersToChords(step) || !step.listensTo().isEmpty();
-        return part.line().size() * (chords ? WITH_CHORDS : 1);
+        return Effort.isLong(song());
     }
 
     private void show(Results fresh) {

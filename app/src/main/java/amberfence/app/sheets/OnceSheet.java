@@ -1,6 +1,7 @@
 package amberfence.app.sheets;
 
 import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Effort;
 import amberfence.app.session.Session;
 import amberfence.app.steps.FormHost;
 import amberfence.app.steps.SchemaForm;
@@ -75,7 +76,7 @@ public final class OnceSheet {
                 }, tried -> trial.apply(tried).out()))));
         nothing.set(false);
         preview.setText(Words.say("once.working"));
-        session.computations().ask("once", Session.work(now, part), () -> trial.apply(now), outcome -> show(outcome, tick));
+        session.computations().ask("once", Effort.of(now, part), () -> trial.apply(now), outcome -> show(outcome, tick));
     }
 
     private void show(Outcome outcome, long tick) {

@@ -24,12 +24,9 @@ public final class Sheet extends StackPane {
         foot.getChildren().addAll(buttons);
         VBox head = new VBox(0, Controls.label(title, "title"), Controls.label(subtitle, "soft"));
         // Where the window is lower than the sheet would be, what it holds scrolls.
-        ScrollPane middle = new ScrollPane(content);
-        middle.setFitToWidth(true);
+        ScrollPane middle = Controls.scrolling(content);
         middle.setFitToHeight(true);
         middle.setMinHeight(0);
-        middle.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        Controls.followFocus(middle);
         VBox.setVgrow(middle, Priority.ALWAYS);
         VBox sheet = new VBox(16, head, middle, foot);
         sheet.getStyleClass().add("over-card");

@@ -52,15 +52,13 @@ public final class TimeSheet {
         more.setAlignment(Pos.CENTER_LEFT);
         VBox content = new VBox(12, time.rows, more, time.trouble);
         time.build();
-        Subscription[] follow = new Subscription[1];
-        follow[0] = session.frames().follow(time::build, session.results());
-        return new Sheet("time-sheet", Words.say("time.title"), Words.say("time.subtitle"), content, 470, () -> {
-            follow[0].unsubscribe();
+        Subscription following = session.frames().follow(time::build, session.results());
+        Runnable leave = () -> {
+            following.unsubscribe();
             close.run();
-        }, Controls.button("time-close", "sheet.close", event -> {
-            follow[0].unsubscribe();
-            close.run();
-        }, "ink"));
+        };
+        return new Sheet("time-sheet", Words.say("time.title"), Words.say("time.subtitle"), content, 470, leave,
+                Controls.button("time-close", "sheet.close", event -> leave.run(), "ink"));
     }
 
     private TimeMap time() {

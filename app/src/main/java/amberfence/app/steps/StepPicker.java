@@ -57,12 +57,8 @@ final class StepPicker extends VBox {
 
     private void fill() {
         list.getChildren().clear();
-        String wanted = search.getText().strip().toLowerCase(Locale.ROOT);
         String group = "";
-        for (StepSchema<?> kind : StepCatalogue.all()) {
-            if (!(kind.title() + " " + kind.meaning() + " " + kind.group().title()).toLowerCase(Locale.ROOT).contains(wanted)) {
-                continue;
-            }
+        for (StepSchema<?> kind : StepCatalogue.search(search.getText())) {
             if (!kind.group().title().equals(group)) {
                 group = kind.group().title();
                 list.getChildren().add(Controls.label(group.toUpperCase(Locale.ROOT), "heading"));

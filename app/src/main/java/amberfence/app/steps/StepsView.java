@@ -38,11 +38,8 @@ public final class StepsView extends VBox {
         setId("steps");
         picker = new StepPicker(session);
         heading.setId("steps-heading");
-        ScrollPane scroll = new ScrollPane(cards);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Controls.scrolling(cards);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        Controls.followFocus(scroll);
         heading.setMinWidth(0);
         heading.setTextOverrun(OverrunStyle.ELLIPSIS);
         Controls.tip(heading, heading::getText);
@@ -62,16 +59,20 @@ public final class StepsView extends VBox {
     private record Shown(Part part, PartResult result, Long openStep, Fence fence, Progression chords, List<String> parts) {
         /** Results are the same only when they are the same object: to compare long lines would take longer than to show them. */
         boolean isSame(Shown other) {
-            return other != null && part.equals(other.part) && result == other.result && Objects.equals(openStep, other.openStep)
-                    && fence.equals(other.fence) && chords.equals(other.chords) && parts.equals(other.parts);
+            return isAlikeAround(other) && part.equals(other.part) && result == other.result;
+        }
+
+        private boolean isAlikeAround(Shown other) {
+            return other != null && Objects.equals(openStep, other.openStep) && fence.equals(other.fence) && chords.equals(other.chords)
+                    && parts.equals(other.parts);
         }
 
         /** Whether only notes are different, and the forms show none of them. */
         boolean hasSameForms(Shown other) {
-            return other != null && part.id() == other.part.id() && part.name().equals(other.part.name()) && part.steps().equals(other.part.steps())
-                    && part.takes().size() == other.part.takes().size() && Objects.equals(openStep, other.openStep) && fence.equals(other.fence)
-                    && chords.equals(other.chords) && parts.equals(other.parts) && part.steps().stream().filter(
-                            slot -> Long.valueOf(slot.id()).equals(openStep)).noneMatch(slot -> SpecialControls.showsNotes(StepCatalogue.of(Step.in(slot))));
+            return isAlikeAround(other) && part.id() == other.part.id() && part.name().equals(other.part.name())
+                    && part.steps().equals(other.part.steps()) && part.takes().size() == other.part.takes().size()
+                    && part.steps().stream().filter(slot -> Long.valueOf(slot.id()).equals(openStep))
+                            .noneMatch(slot -> SpecialControls.showsNotes(StepCatalogue.of(Step.in(slot))));
         }
     }
 

@@ -8,16 +8,16 @@ import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.event.ActionEvent;
 import javafx.event.EventHandler;
-import javafx.geometry.Side;
 import javafx.geometry.Bounds;
+import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -178,8 +178,17 @@ public final class Controls {
         }
     }
 
+    /** An area as wide as what it holds, which scrolls up and down and follows the focus. */
+    public static ScrollPane scrolling(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        followFocus(scroll);
+        return scroll;
+    }
+
     /** Whoever goes through the controls by the keyboard sees the one that has the focus. */
-    public static void followFocus(ScrollPane scroll) {
+    private static void followFocus(ScrollPane scroll) {
         scroll.sceneProperty().flatMap(Scene::focusOwnerProperty).addListener((property, old, now) -> {
             if (now != null && isInside(now, scroll.getContent().getParent())) {
                 bringIntoView(scroll, now);

@@ -84,12 +84,9 @@ final class Drawer extends Region {
 
     /** What may be higher than the drawer is: it scrolls there. What it holds is visible when it is. */
     static Node scrolled(Node content) {
-        ScrollPane scroll = new ScrollPane(content);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Controls.scrolling(content);
         scroll.setVisible(false);
         content.visibleProperty().bind(scroll.visibleProperty());
-        Controls.followFocus(scroll);
         return scroll;
     }
 

@@ -18,6 +18,7 @@ import amberfence.step.move.Reverse;
 import amberfence.step.shape.Lengths;
 import amberfence.step.shape.TidyTiming;
 import java.util.List;
+import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
 
@@ -44,6 +45,13 @@ public final class StepCatalogue {
 
     public static List<StepSchema<?>> all() {
         return ALL;
+    }
+
+    /** The steps of which the title, the meaning or the group holds a text, whatever its case. */
+    public static List<StepSchema<?>> search(String text) {
+        String wanted = text.strip().toLowerCase(Locale.ROOT);
+        return ALL.stream().filter(kind -> (kind.title() + " " + kind.meaning() + " " + kind.group().title()).toLowerCase(Locale.ROOT)
+                .contains(wanted)).toList();
     }
 
     /** The schema of a name, as files and the command line know it. */

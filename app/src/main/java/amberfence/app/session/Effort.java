@@ -1,0 +1,34 @@
+package amberfence.app.session;
+
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
+
+/** About how much work it is to tell what something comes to, in notes that are only looked at. */
+public final class Effort {
+    /** What answers to chords, or listens to another part, takes so many times as long for a note. */
+    private static final int WITH_CHORDS = 10;
+    /** Songs with more work than this are worked out off the interface thread. */
+    private static final int LONG_SONG = 20_000;
+
+    private Effort() {
+    }
+
+    /** What a step has with a part. */
+    public static int of(Step step, Part part) {
+        boolean chords = StepCatalogue.of(step).answersToChords(step) || !step.listensTo().isEmpty();
+        return part.line().size() * (chords ? WITH_CHORDS : 1);
+    }
+
+    /** What a part has with its steps: the heaviest decides. */
+    public static int of(Part part) {
+        return part.line().size() + part.steps().stream().filter(StepSlot::on).mapToInt(slot -> of(Step.in(slot), part)).max().orElse(0);
+    }
+
+    /** Whether work on a song must not keep the interface waiting. */
+    static boolean isLong(Song song) {
+        return song.parts().stream().mapToInt(Effort::of).sum() > LONG_SONG;
+    }
+}
