@@ -2,9 +2,14 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.sheets.Sheet;
+import amberfence.app.theme.Controls;
 import amberfence.song.Part;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -65,5 +70,48 @@ class FocusTest extends WindowTest {
         assertThat(session.part().orElseThrow().line().notes()).extracting(note -> note.pitch())
                 .isEqualTo(original.line().notes().stream().map(note -> note.pitch()).toList());
         assertThat(List.of(session.song().part(1))).containsExactly(original);
+    }
+
+    @Test
+    void tabGoesRoundInsideASheetAndNothingUnderItIsReached() {
+        for (Runnable open : List.<Runnable>of(workspace::openTime, workspace::openHistory, workspace::openTitle, workspace::openExport,
+                workspace::openSettings, workspace::openShortcuts)) {
+            interact(open);
+            settle();
+            Sheet sheet = lookup(".veil").queryAs(Sheet.class);
+            // Of choices that exclude each other, Tab reaches the one that is chosen; arrows go to the others.
+            int controls = (int) Controls.focusable(sheet).stream().filter(node -> !(node instanceof ToggleButton choice)
+                    || choice.getToggleGroup() == null || choice.isSelected()).count();
+            Set<Node> reached = new HashSet<>();
+            for (int i = 0; i <= controls; i++) {
+                push(KeyCode.TAB);
+                settle();
+                assertThat(Controls.isInside(scene.getFocusOwner(), sheet)).as("Tab in " + sheet.getId()).isTrue();
+                reached.add(scene.getFocusOwner());
+            }
+            assertThat(reached).as("Tab reaches every control of " + sheet.getId()).hasSize(controls);
+            for (KeyCode key : List.of(KeyCode.UP, KeyCode.LEFT, KeyCode.DOWN, KeyCode.RIGHT, KeyCode.UP, KeyCode.UP)) {
+                push(key);
+                settle();
+                assertThat(Controls.isInside(scene.getFocusOwner(), sheet)).as(key + " in " + sheet.getId()).isTrue();
+            }
+            push(KeyCode.SHIFT, KeyCode.TAB);
+            settle();
+            assertThat(Controls.isInside(scene.getFocusOwner(), sheet)).as("back in " + sheet.getId()).isTrue();
+            push(KeyCode.ESCAPE);
+            settle();
+        }
+    }
+
+    @Test
+    void lettersUnderASheetDoNothing() {
+        interact(() -> session.edit("copy", song -> song.plusTakeCopy(1, "Second")));
+        interact(() -> session.selectPart(1));
+        interact(workspace::openShortcuts);
+        settle();
+        int take = session.song().part(1).current();
+        push(KeyCode.T);
+        settle();
+        assertThat(session.song().part(1).current()).isEqualTo(take);
     }
 }

@@ -2,15 +2,20 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.theme.Theme;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
+import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 
 /** The window without a mouse, without sight, in the dark, and when it is small. */
@@ -59,6 +64,25 @@ class ForEveryoneTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.L);
         settle();
         assertThat(ground()).isEqualTo(paper);
+    }
+
+    @Test
+    void menusAndTooltipsHaveTheColoursOfTheLampToo() {
+        interact(() -> workspace.setTheme(Theme.LAMP));
+        click("part-menu-1");
+        waitUntil(() -> menu().isPresent());
+        Region menu = menu().orElseThrow();
+        Color under = (Color) menu.getBackground().getFills().get(1).getFill();
+        Label words = (Label) menu.lookup(".menu-item .label");
+        assertThat(under.getBrightness()).as("under the words").isLessThan(0.3);
+        assertThat(((Color) words.getTextFill()).getBrightness()).as("words").isGreaterThan(0.7);
+        push(KeyCode.ESCAPE);
+    }
+
+    private static Optional<Region> menu() {
+        return Window.getWindows().stream().filter(window -> window instanceof ContextMenu && window.isShowing())
+                .flatMap(window -> window.getScene().getRoot().lookupAll(".context-menu").stream())
+                .filter(node -> node instanceof Region region && region.getBackground() != null).map(node -> (Region) node).findFirst();
     }
 
     private Color ground() {

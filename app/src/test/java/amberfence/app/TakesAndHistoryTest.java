@@ -7,7 +7,10 @@ import amberfence.format.midi.MidiReader;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.nio.file.Files;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -36,6 +39,24 @@ class TakesAndHistoryTest extends WindowTest {
         assertThat(tune().current()).isEqualTo(1);
         click("take-0");
         assertThat(tune().current()).isZero();
+    }
+
+    @Test
+    void aRowOfATakeThatWasJustTakenAwayDoesNothing() {
+        interact(() -> session.edit("copy", song -> song.plusTakeCopy(session.selectedPart().get(), "Second")));
+        settle();
+        int part = session.selectedPart().get();
+        List<Throwable> thrown = new CopyOnWriteArrayList<>();
+        interact(() -> Thread.currentThread().setUncaughtExceptionHandler((thread, cause) -> thrown.add(cause)));
+        ToggleButton row = lookup("#take-1").queryAs(ToggleButton.class);
+        interact(() -> {
+            session.edit("take away", song -> song.withPart(part, same -> same.minusTake(1)));
+            row.fire();
+        });
+        settle();
+        interact(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
+        assertThat(thrown).isEmpty();
+        assertThat(session.song().part(part).takes()).hasSize(1);
     }
 
     @Test

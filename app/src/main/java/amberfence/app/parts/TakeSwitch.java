@@ -2,36 +2,44 @@ package amberfence.app.parts;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.song.Part;
+import java.util.Optional;
 
 /** Goes from take to take of the selected part. */
 public final class TakeSwitch {
     private TakeSwitch() {
     }
 
-    static void to(Session session, int index) {
-        session.part().filter(part -> part.current() != index).ifPresent(part -> {
+    /** Chooses a take of a part as it is now. */
+    static void to(Session session, Part part, int index) {
+        if (part.current() != index) {
             Integer outlined = session.outlinedTake().get();
-            session.editPart(Words.say("edit.take", part.takes().get(index).name()), same -> same.withTake(index));
+            session.edit(Words.say("edit.take", part.takes().get(index).name()), song -> song.withPart(part.id(), same -> same.withTake(index)));
             session.selectPart(part.id());
             session.outlinedTake().set(outlined == null ? null : outlined == index ? Integer.valueOf(part.current()) : outlined);
             session.message().set(Words.say("takes.now", session.song().part(part.id()).take().name()));
-        });
+        }
+    }
+
+    /** The selected part as the song has it now; what views show may be a moment older. */
+    private static Optional<Part> now(Session session) {
+        return session.part().flatMap(part -> session.song().find(part.id()));
     }
 
     /** The next take, or the one before; behind the last comes the first. */
     public static void step(Session session, int by) {
-        session.part().ifPresent(part -> {
+        now(session).ifPresent(part -> {
             if (part.takes().size() == 1) {
                 session.message().set(Words.say("takes.onlyOne", part.name()));
             } else {
-                to(session, Math.floorMod(part.current() + by, part.takes().size()));
+                to(session, part, Math.floorMod(part.current() + by, part.takes().size()));
             }
         });
     }
 
     /** Draws the take before the current one as outlines, or no longer. */
     public static void toggleOutline(Session session) {
-        session.part().ifPresent(part -> {
+        now(session).ifPresent(part -> {
             if (part.takes().size() == 1) {
                 session.message().set(Words.say("takes.onlyOne", part.name()));
             } else {

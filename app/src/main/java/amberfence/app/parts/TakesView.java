@@ -7,6 +7,7 @@ import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.Take;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -43,7 +44,7 @@ final class TakesView extends VBox {
     }
 
     private void copy() {
-        session.part().ifPresent(part -> session.edit(Words.say("takes.copied", part.take().name()),
+        session.part().flatMap(part -> session.song().find(part.id())).ifPresent(part -> session.edit(Words.say("takes.copied", part.take().name()),
                 song -> song.plusTakeCopy(part.id(), Words.say("parts.takeName", part.takes().size() + 1))));
     }
 
@@ -84,7 +85,7 @@ final class TakesView extends VBox {
         choose.setMaxWidth(Double.MAX_VALUE);
         choose.setOnAction(event -> {
             choose.setSelected(true);
-            TakeSwitch.to(session, index);
+            withTake(part, index, now -> TakeSwitch.to(session, now, index));
         });
         Controls.tip(choose, () -> session.part().filter(now -> index < now.takes().size()).map(now -> Words.say("takes.chooseTip",
                 now.takes().get(index).name(), Words.count("noteCount", now.takes().get(index).line().size()))).orElse(""));
@@ -105,16 +106,22 @@ final class TakesView extends VBox {
         return row;
     }
 
+    /** Does something with a take that a row shows, unless it has gone since the row was made. */
+    private void withTake(Part shown, int index, Consumer<Part> act) {
+        session.song().find(shown.id()).filter(now -> index < now.takes().size()
+                && now.takes().get(index).name().equals(shown.takes().get(index).name())).ifPresent(act);
+    }
+
     private List<MenuItem> items(Part part, int index) {
         Take take = part.takes().get(index);
         MenuItem rename = Controls.menuItem("take-rename", Words.say("takes.rename"), () -> rename(part, index));
-        MenuItem toPart = Controls.menuItem("take-to-part", Words.say("takes.toPart"), () -> session.edit(
-                Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
-                        Words.say("takes.partName", part.name(), take.name()))));
-        MenuItem remove = Controls.menuItem("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> {
+        MenuItem toPart = Controls.menuItem("take-to-part", Words.say("takes.toPart"), () -> withTake(part, index,
+                now -> session.edit(Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
+                        Words.say("takes.partName", part.name(), take.name())))));
+        MenuItem remove = Controls.menuItem("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> withTake(part, index, now -> {
             session.outlinedTake().set(null);
-            session.editPart(Words.say("takes.removed", take.name()), same -> same.minusTake(index));
-        });
+            session.edit(Words.say("takes.removed", take.name()), song -> song.withPart(part.id(), same -> same.minusTake(index)));
+        }));
         remove.setDisable(index == 0);
         return List.of(rename, toPart, remove);
     }
@@ -131,7 +138,8 @@ final class TakesView extends VBox {
                 done[0] = true;
                 String name = field.getText().strip();
                 if (!name.isEmpty()) {
-                    session.editPart(Words.say("takes.renamed", name), same -> same.withTakeName(index, name));
+                    withTake(part, index, now -> session.edit(Words.say("takes.renamed", name),
+                            song -> song.withPart(part.id(), same -> same.withTakeName(index, name))));
                 }
                 build(session.part().orElse(null));
             }

@@ -125,7 +125,7 @@ public final class ChordPanel extends VBox {
     }
 
     private void update() {
-        if (getScene() != null && !isVisible()) {
+        if (!isVisible()) {
             return;
         }
         Key key = commands.key(session.playhead().get());

@@ -1,11 +1,13 @@
 package amberfence.app.sheets;
 
 import amberfence.app.theme.Controls;
+import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -14,7 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** A sheet in the middle of a veil: title, content, buttons. Escape puts it away. */
+/** A sheet in the middle of a veil: title, content, buttons. Escape puts it away; Tab goes round inside it. */
 public final class Sheet extends StackPane {
     /** @param close puts the sheet away */
     public Sheet(String id, String title, String subtitle, Node content, double width, Runnable close, Node... buttons) {
@@ -41,7 +43,22 @@ public final class Sheet extends StackPane {
             if (event.getTarget() instanceof ListView<?>) {
                 escape(event, close);
             }
+            round(event);
         });
+    }
+
+    /** From the last control to the first, or back, and not into what lies under the sheet. */
+    private void round(KeyEvent event) {
+        boolean typed = event.getTarget() instanceof TextArea && !event.isControlDown();
+        List<Node> controls = event.getCode() == KeyCode.TAB && !typed ? Controls.focusable(this) : List.of();
+        if (!controls.isEmpty()) {
+            int at = controls.indexOf(getScene().getFocusOwner());
+            boolean back = event.isShiftDown();
+            if (at < 0 || at == (back ? 0 : controls.size() - 1)) {
+                controls.get(back ? controls.size() - 1 : 0).requestFocus();
+                event.consume();
+            }
+        }
     }
 
     private static void escape(KeyEvent event, Runnable close) {

@@ -1,6 +1,7 @@
 package amberfence.app.theme;
 
 import amberfence.app.words.Words;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -213,13 +214,30 @@ public final class Controls {
         }
     }
 
-    private static boolean isInside(Node node, Parent parent) {
+    /** Whether a node is a parent or lies somewhere in it; nothing lies in no parent. */
+    public static boolean isInside(Node node, Parent parent) {
         for (Node at = node; at != null; at = at.getParent()) {
             if (at == parent) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** What the Tab key goes through inside a parent, in its order. */
+    public static List<Node> focusable(Parent parent) {
+        List<Node> found = new ArrayList<>();
+        for (Node node : parent.getChildrenUnmodifiable()) {
+            if (node.isVisible() && !node.isDisabled()) {
+                if (node.isFocusTraversable()) {
+                    found.add(node);
+                }
+                if (node instanceof Parent inner) {
+                    found.addAll(focusable(inner));
+                }
+            }
+        }
+        return found;
     }
 
     /** A heading that folds and unfolds what belongs to it. */

@@ -1,7 +1,10 @@
 package amberfence.app.theme;
 
 import java.net.URL;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 
@@ -19,9 +22,23 @@ public enum Theme {
         }
     }
 
-    /** Puts the theme on a scene. */
+    /**
+     * Puts the theme on a scene. The stylesheets stay when the theme changes: with new ones everything in the window would
+     * be matched with every rule again.
+     */
     public void apply(Scene scene) {
-        scene.getStylesheets().setAll(sheet("shapes"), sheet(name().toLowerCase(Locale.ROOT)));
+        List<String> sheets = List.of(sheet("shapes"), sheet("colours"));
+        if (!scene.getStylesheets().equals(sheets)) {
+            scene.getStylesheets().setAll(sheets);
+        }
+        List<String> styles = new ArrayList<>(scene.getRoot().getStyleClass());
+        styles.removeAll(Stream.of(values()).map(Theme::style).toList());
+        styles.add(style());
+        scene.getRoot().getStyleClass().setAll(styles);
+    }
+
+    private String style() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** The build turns stylesheets into binary ones, which load faster; without a build the readable ones serve. */

@@ -6,6 +6,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -162,15 +163,12 @@ final class Drawer extends Region {
             Node made = tabs.get(name).make().get();
             made.setVisible(false);
             contents.put(name, made);
-            content.getChildren().add(made);
         }
         tabs.forEach((tab, parts) -> parts.button().setSelected(tab.equals(name)));
         open.set(name);
-        contents.forEach((tab, node) -> {
-            node.setVisible(tab.equals(name));
-            node.setManaged(tab.equals(name));
-        });
-        content.setVisible(!name.isEmpty());
+        contents.forEach((tab, node) -> node.setVisible(tab.equals(name)));
+        // What is not to be seen is not in the window either: each node there costs whenever the window is styled anew.
+        content.getChildren().setAll(name.isEmpty() ? List.of() : List.of(contents.get(name)));
         edge.setVisible(!name.isEmpty());
         fold.setRotate(name.isEmpty() ? 180 : 0);
         requestLayout();

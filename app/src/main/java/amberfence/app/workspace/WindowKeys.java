@@ -104,7 +104,7 @@ final class WindowKeys {
     /** While B is held, the original shows. X leaves selected notes alone, T goes to the next take, O outlines another one. */
     private void peek(KeyEvent event, boolean down) {
         boolean free = !workspace.playsKeys(event) && !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown()
-                && !navigator.isPageOpen();
+                && !navigator.isPageOpen() && !navigator.isSheetOpen();
         if (free && event.getCode() == KeyCode.B) {
             session.showingBefore().set(down);
             event.consume();

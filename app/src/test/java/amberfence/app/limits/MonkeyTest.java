@@ -180,7 +180,10 @@ public class MonkeyTest extends WindowTest {
     private void press(Random random) {
         List<Window> windows = Window.getWindows().stream().filter(Window::isShowing).toList();
         Window window = windows.get(windows.size() - 1);
-        List<Node> buttons = window.getScene().getRoot().lookupAll(".button, .toggle-button, .menu-item, .combo-box").stream()
+        Node root = window.getScene().getRoot();
+        // What lies under a sheet cannot be pressed.
+        Node sheet = root.lookupAll(".veil").stream().findFirst().orElse(root);
+        List<Node> buttons = sheet.lookupAll(".button, .toggle-button, .menu-item, .combo-box").stream()
                 .filter(node -> node.isVisible() && !node.isDisabled()).toList();
         if (buttons.isEmpty()) {
             return;

@@ -21,7 +21,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ThemeTest {
     private static Map<String, Color> roles(String theme) throws IOException {
         Map<String, Color> roles = new TreeMap<>();
-        Matcher matcher = Pattern.compile("(-[a-z-]+): (#[0-9A-F]{6});").matcher(text(theme + ".css"));
+        String colours = text("colours.css");
+        int from = colours.indexOf("." + theme + " {");
+        Matcher matcher = Pattern.compile("(-[a-z-]+): (#[0-9A-F]{6});").matcher(colours.substring(from, colours.indexOf('}', from)));
         while (matcher.find()) {
             roles.put(matcher.group(1), Color.web(matcher.group(2)));
         }
