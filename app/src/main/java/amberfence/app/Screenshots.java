@@ -84,7 +84,7 @@ final class Screenshots {
     @SuppressWarnings("unchecked")
     private void open(String view) throws IOException {
         switch (view) {
-            case "before" -> session.showingBefore().set(true);
+            case "before" -> session.transport().showBefore(true);
             case "folded" -> workspace.openTab("");
             case "notes" -> {
                 hands();
@@ -96,8 +96,8 @@ final class Screenshots {
                 workspace.openTab("velocities");
             }
             case "pick" -> {
-                session.selectPart(session.song().parts().get(2).id());
-                session.pick().rule().set(Optional.of(Pick.parse("lowest and on beat or outside")));
+                session.selection().selectPart(session.song().parts().get(2).id());
+                session.pick().choose(Optional.of(Pick.parse("lowest and on beat or outside")));
                 workspace.openTab("pick");
             }
             case "steps" -> ((Button) scene.lookup("#add-step")).fire();
@@ -111,15 +111,15 @@ final class Screenshots {
                 workspace.openHistory();
             }
             case "chords" -> {
-                session.selectPart(session.song().parts().get(2).id());
+                session.selection().selectPart(session.song().parts().get(2).id());
                 session.edit("smooth", song -> ProgressionEdits.smooth(song, VoicingRules.USUAL, Set.of()));
-                session.selectedChords().set(Set.of(session.song().progression().spans().get(2).id()));
-                session.playhead().set(session.song().time().barStart(4));
+                session.selection().selectChords(Set.of(session.song().progression().spans().get(2).id()));
+                session.transport().moveTo(session.song().time().barStart(4));
                 workspace.openTab("chords");
             }
             case "bass" -> {
                 workspace.openTab("overview");
-                session.selectPart(session.song().parts().get(1).id());
+                session.selection().selectPart(session.song().parts().get(1).id());
                 NoteCommands commands = new NoteCommands(session);
                 commands.selection().all();
                 commands.cut(3);
@@ -161,7 +161,7 @@ final class Screenshots {
 
     private void add(int index, Step step) {
         Part part = session.song().parts().get(index);
-        session.selectPart(part.id());
+        session.selection().selectPart(part.id());
         session.addStep(part.id(), StepCatalogue.of(step).title(), song -> step);
     }
 
@@ -174,10 +174,10 @@ final class Screenshots {
         Line line = session.part().orElseThrow().line();
         long from = session.song().time().barStart(3);
         long to = session.song().time().barStart(5);
-        session.selectedNotes().set(line.between(from, to).notes().stream().map(Note::id).collect(Collectors.toSet()));
+        session.selection().selectNotes(line.between(from, to).notes().stream().map(Note::id).collect(Collectors.toSet()));
         commands.move(Move.Unit.DEGREES, 2);
         commands.louder(true);
-        session.outlinedTake().set(0);
+        session.selection().outline(0);
     }
 
     private void write(Path target) {

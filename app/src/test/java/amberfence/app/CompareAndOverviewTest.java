@@ -94,13 +94,13 @@ class CompareAndOverviewTest extends WindowTest {
         assertThat(text("overview-hover")).isEqualTo("Voice line, bar 7: 1 of the chord, 0 of the scale, 1 outside, 1 that clash");
         clickOn(bounds.getMinX() + 84 + column * 20.5, bounds.getMinY() + 5 + 16 * 2.5);
         settle();
-        assertThat(session.selectedPart().get()).as("the third row is the harmonium").isEqualTo(2);
-        assertThat(session.song().time().barOf(session.playhead().get())).isEqualTo(21);
-        assertThat(session.timeAxis().get().x(session.playhead().get())).isBetween(0.0, 200.0);
+        assertThat(session.selection().part().get()).as("the third row is the harmonium").isEqualTo(2);
+        assertThat(session.song().time().barOf(session.transport().playhead().get())).isEqualTo(21);
+        assertThat(session.timeAxis().get().x(session.transport().playhead().get())).isBetween(0.0, 200.0);
         push(KeyCode.UP).push(KeyCode.LEFT).push(KeyCode.ENTER);
         settle();
-        assertThat(session.selectedPart().get()).isEqualTo(1);
-        assertThat(session.song().time().barOf(session.playhead().get())).isEqualTo(20);
+        assertThat(session.selection().part().get()).isEqualTo(1);
+        assertThat(session.song().time().barOf(session.transport().playhead().get())).isEqualTo(20);
     }
 
     @Test

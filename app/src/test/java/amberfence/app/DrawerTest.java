@@ -71,7 +71,7 @@ class DrawerTest extends WindowTest {
     @Test
     void theSelectionIsNeverLostByAnEdit() {
         Note first = session.part().orElseThrow().line().notes().get(0);
-        interact(() -> session.selectedNotes().set(Set.of(first.id())));
+        interact(() -> session.selection().selectNotes(Set.of(first.id())));
         clickOn("#ladder-heading");
         interact(workspace::focusLadder);
         for (int i = 0; i < 3; i++) {

@@ -11,6 +11,7 @@ import amberfence.song.NoteSet;
 import amberfence.song.Role;
 import amberfence.song.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.fit.Harmony;
 import amberfence.theory.Chord;
 import java.util.List;
 import java.util.Set;
@@ -19,7 +20,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import amberfence.step.fit.Harmony;
 import org.junit.jupiter.api.Test;
 
 /** Every step that fits a part to the chords, through its own form. */
@@ -39,7 +39,7 @@ class FittingTest extends WindowTest {
     }
 
     private StepSlot add(int part, String kind) {
-        interact(() -> session.selectPart(part));
+        interact(() -> session.selection().selectPart(part));
         click("add-step");
         clickOn("#step-search").write(StepCatalogue.find(kind).orElseThrow().title());
         click("add-" + kind);
@@ -178,10 +178,10 @@ class FittingTest extends WindowTest {
     void aFigureIsTakenFromSelectedNotesOrAnotherPart() {
         add(KALIMBA, "follow-chords");
         assertThat(result(KALIMBA).size()).isEqualTo(own(KALIMBA).size());
-        interact(() -> session.selectedNotes().set(Set.copyOf(own(KALIMBA).notes().subList(0, 3).stream().map(Note::id)
+        interact(() -> session.selection().selectNotes(Set.copyOf(own(KALIMBA).notes().subList(0, 3).stream().map(Note::id)
                 .toList())));
-        interact(() -> session.openStep().set(null));
-        interact(() -> session.openStep().set(session.song().part(KALIMBA).steps().get(0).id()));
+        interact(() -> session.selection().openStep(null));
+        interact(() -> session.selection().openStep(session.song().part(KALIMBA).steps().get(0).id()));
         click("figure-take");
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Figure: 3 notes”");
         assertThat(lookup("#figure-grid").tryQuery()).isPresent();
@@ -221,7 +221,7 @@ class FittingTest extends WindowTest {
     void aChordMovesTogetherWithTheNotesUnderIt() {
         long second = session.song().progression().spans().get(1).id();
         List<Integer> bass = pitchesInBar(FRETLESS, 2);
-        interact(() -> session.selectedChords().set(Set.of(second)));
+        interact(() -> session.selection().selectChords(Set.of(second)));
         click("chords-change");
         chooseUnder("change-with-notes", "with-notes-third-down");
         assertThat(session.song().progression().find(second).orElseThrow().chord().text()).isEqualTo("Em");
@@ -261,7 +261,7 @@ class FittingTest extends WindowTest {
         interact(() -> {
             session.edit("two", song -> song.plusStep(0, Harmony.USUAL).plusStep(0, Harmony.USUAL));
             List<StepSlot> steps = session.song().part(0).steps();
-            session.openStep().set(steps.get(steps.size() - 1).id());
+            session.selection().openStep(steps.get(steps.size() - 1).id());
         });
         click("harmony-parts");
         List<StepSlot> steps = session.song().part(0).steps();

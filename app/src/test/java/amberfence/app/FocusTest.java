@@ -21,7 +21,7 @@ class FocusTest extends WindowTest {
         assertThat(lookup("#leave-all").query().isFocused()).isTrue();
         int edits = session.edits().size();
         push(KeyCode.SPACE);
-        waitUntil(() -> session.playhead().get() > 0);
+        waitUntil(() -> session.transport().playhead().get() > 0);
         assertThat(session.edits()).as("the button was not pressed again").hasSize(edits);
         push(KeyCode.SPACE);
         waitUntil(() -> lookup("#play").query().getAccessibleText().startsWith("Play"));
@@ -32,10 +32,10 @@ class FocusTest extends WindowTest {
 
     @Test
     void deleteWorksAtOnceAfterNotesWereSelectedByAPick() {
-        interact(() -> session.selectPart(2));
+        interact(() -> session.selection().selectPart(2));
         click("tab-pick");
         click("pick-select");
-        int selected = session.selectedNotes().get().size();
+        int selected = session.selection().notes().get().size();
         int before = session.song().part(2).line().size();
         push(KeyCode.DELETE);
         settle();
@@ -46,7 +46,7 @@ class FocusTest extends WindowTest {
     void deleteActsOnTheSelectedNotesThoughAButtonHasTheFocus() {
         long first = session.song().part(0).line().notes().get(0).id();
         interact(() -> {
-            session.selectedNotes().set(Set.of(first));
+            session.selection().selectNotes(Set.of(first));
             lookup("#history").query().requestFocus();
         });
         push(KeyCode.DELETE);
@@ -66,7 +66,7 @@ class FocusTest extends WindowTest {
         clickOn("#parts-duplicate");
         settle();
         assertThat(session.song().parts()).hasSize(6);
-        assertThat(session.selectedPart().get()).isEqualTo(session.song().parts().get(2).id()).isNotEqualTo(1);
+        assertThat(session.selection().part().get()).isEqualTo(session.song().parts().get(2).id()).isNotEqualTo(1);
         assertThat(session.part().orElseThrow().line().notes()).extracting(note -> note.pitch())
                 .isEqualTo(original.line().notes().stream().map(note -> note.pitch()).toList());
         assertThat(List.of(session.song().part(1))).containsExactly(original);
@@ -106,7 +106,7 @@ class FocusTest extends WindowTest {
     @Test
     void lettersUnderASheetDoNothing() {
         interact(() -> session.edit("copy", song -> song.plusTakeCopy(1, "Second")));
-        interact(() -> session.selectPart(1));
+        interact(() -> session.selection().selectPart(1));
         interact(workspace::openShortcuts);
         settle();
         int take = session.song().part(1).current();

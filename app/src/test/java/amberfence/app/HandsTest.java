@@ -69,7 +69,7 @@ class HandsTest extends WindowTest {
         Point2D from = at(8 * EIGHTH + 20, 72);
         drag(from, MouseButton.PRIMARY).moveBy(across(2 * EIGHTH), 0).drop();
         settle();
-        Note drawn = now(new Note(session.selectedNotes().get().iterator().next(), 0, 1, 0, 1, 0, 0));
+        Note drawn = now(new Note(session.selection().notes().get().iterator().next(), 0, 1, 0, 1, 0, 0));
         assertThat(drawn.start()).isEqualTo(8 * EIGHTH);
         assertThat(drawn.end()).isEqualTo(11 * EIGHTH);
         assertThat(drawn.pitch()).isEqualTo(72);
@@ -95,7 +95,7 @@ class HandsTest extends WindowTest {
     }
 
     private int drawnPitch() {
-        long id = session.selectedNotes().get().iterator().next();
+        long id = session.selection().notes().get().iterator().next();
         return line().note(id).orElseThrow().pitch();
     }
 
@@ -105,7 +105,7 @@ class HandsTest extends WindowTest {
         doubleClickOn(at(8 * EIGHTH + 30, 76));
         settle();
         assertThat(line().size()).isEqualTo(before + 1);
-        assertThat(line().note(session.selectedNotes().get().iterator().next()).orElseThrow().length()).isEqualTo(EIGHTH);
+        assertThat(line().note(session.selection().notes().get().iterator().next()).orElseThrow().length()).isEqualTo(EIGHTH);
     }
 
     @Test
@@ -134,7 +134,7 @@ class HandsTest extends WindowTest {
     @Test
     void dragsAllSelectedNotesTogetherAndKeepsThemApart() {
         push(KeyCode.CONTROL, KeyCode.A);
-        assertThat(session.selectedNotes().get()).hasSize(line().size());
+        assertThat(session.selection().notes().get()).hasSize(line().size());
         Line before = line();
         Point2D from = noteAt(first().id());
         dragFrom(from, 0, at(0, 71).getY() - from.getY());
@@ -193,7 +193,7 @@ class HandsTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         menu("hands-cutUp", "hands-cut-3");
         assertThat(line().between(note.start(), note.end()).size()).isEqualTo(3);
-        interact(() -> session.selectedNotes().set(line().between(note.start(), note.end()).notes().stream().map(Note::id)
+        interact(() -> session.selection().selectNotes(line().between(note.start(), note.end()).notes().stream().map(Note::id)
                 .collect(Collectors.toSet())));
         interact(() -> workspace.focusLadder());
         push(KeyCode.J);
@@ -203,27 +203,27 @@ class HandsTest extends WindowTest {
         assertThat(line().size()).isEqualTo(before + 1);
         push(KeyCode.DELETE);
         assertThat(line().size()).isEqualTo(before);
-        assertThat(session.selectedNotes().get()).isEmpty();
+        assertThat(session.selection().notes().get()).isEmpty();
     }
 
     @Test
     void copiesAndPastesAtThePlayheadIntoAnotherPart() {
         clickOn(noteAt(first().id()));
         push(KeyCode.SHIFT, KeyCode.RIGHT);
-        assertThat(session.selectedNotes().get()).hasSize(2);
+        assertThat(session.selection().notes().get()).hasSize(2);
         push(KeyCode.CONTROL, KeyCode.C);
         assertThat(text("status")).startsWith("Copied: 2 notes");
         click("part-1");
-        interact(() -> session.playhead().set(6L * EIGHTH));
+        interact(() -> session.transport().moveTo(6L * EIGHTH));
         int before = session.song().part(1).line().size();
         push(KeyCode.CONTROL, KeyCode.V);
         Line bass = session.song().part(1).line();
         assertThat(bass.size()).isEqualTo(before + 2);
-        assertThat(session.selectedNotes().get()).hasSize(2);
-        Note pasted = bass.note(session.selectedNotes().get().stream().sorted().findFirst().orElseThrow()).orElseThrow();
+        assertThat(session.selection().notes().get()).hasSize(2);
+        Note pasted = bass.note(session.selection().notes().get().stream().sorted().findFirst().orElseThrow()).orElseThrow();
         assertThat(pasted.start()).isEqualTo(6 * EIGHTH);
         assertThat(pasted.channel()).isEqualTo(session.song().part(1).channel());
-        assertThat(session.playhead().get()).isGreaterThan(6L * EIGHTH);
+        assertThat(session.transport().playhead().get()).isGreaterThan(6L * EIGHTH);
     }
 
     @Test
@@ -270,7 +270,7 @@ class HandsTest extends WindowTest {
     }
 
     private List<Note> selected() {
-        return line().notes().stream().filter(note -> session.selectedNotes().get().contains(note.id())).toList();
+        return line().notes().stream().filter(note -> session.selection().notes().get().contains(note.id())).toList();
     }
 
     @Test
@@ -391,12 +391,12 @@ class HandsTest extends WindowTest {
         click("zoom-in");
         click("zoom-in");
         click("follow");
-        interact(() -> session.playhead().set(session.song().time().barStart(30)));
+        interact(() -> session.transport().moveTo(session.song().time().barStart(30)));
         settle();
         assertThat(lookup("#ladder-across").<ScrollBar>query().getValue()).isPositive();
         interact(() -> workspace.focusLadder());
         push(KeyCode.PAGE_UP);
-        assertThat(session.playhead().get()).isEqualTo(session.song().time().barStart(29));
+        assertThat(session.transport().playhead().get()).isEqualTo(session.song().time().barStart(29));
     }
 
     @Test

@@ -47,7 +47,7 @@ class KeyLaneTest extends WindowTest {
 
     @Test
     void addsAKeyFromTheLaneAndChoosesItOnThePage() {
-        interact(() -> session.playhead().set(session.song().time().barStart(9)));
+        interact(() -> session.transport().moveTo(session.song().time().barStart(9)));
         clickOn("#key-span-0");
         clickOn("#keys-new");
         settle();
@@ -105,7 +105,7 @@ class KeyLaneTest extends WindowTest {
 
     @Test
     void findsTheKeyOfTheSelectedNotes() {
-        interact(() -> session.selectedNotes().set(session.song().part(0).line()
+        interact(() -> session.selection().selectNotes(session.song().part(0).line()
                 .between(session.song().time().barStart(17), session.song().time().barStart(25)).notes().stream()
                 .map(Note::id).collect(Collectors.toSet())));
         click("fence-chip");

@@ -36,12 +36,12 @@ class LeaksTest extends WindowTest {
         List<WeakReference<Node>> forms = new ArrayList<>();
         for (String name : List.of("bring-inside", "fit-bass", "follow-chords", "harmony")) {
             interact(() -> session.addStep(1, name, song -> StepCatalogue.find(name).orElseThrow().usual()));
-            interact(() -> session.selectPart(1));
-            interact(() -> session.openStep().set(session.part().orElseThrow().steps().get(session.part().orElseThrow().steps().size() - 1).id()));
+            interact(() -> session.selection().selectPart(1));
+            interact(() -> session.selection().openStep(session.part().orElseThrow().steps().get(session.part().orElseThrow().steps().size() - 1).id()));
             settle();
-            interact(() -> forms.add(new WeakReference<>(lookup("#step-" + session.openStep().get()).query())));
+            interact(() -> forms.add(new WeakReference<>(lookup("#step-" + session.selection().openStep().get()).query())));
         }
-        interact(() -> session.selectPart(4));
+        interact(() -> session.selection().selectPart(4));
         settle();
         assertThat(forms).hasSize(4);
         assertThat(alive(forms)).as("forms that are still there").isZero();

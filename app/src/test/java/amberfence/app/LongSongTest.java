@@ -2,29 +2,29 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.hands.NoteCommands;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.Origin;
 import amberfence.song.TimeMap;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.move.Move;
+import amberfence.step.move.MoveToKey;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
-import javafx.scene.input.KeyCode;
-import amberfence.app.hands.NoteCommands;
-import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.move.Move;
-import amberfence.step.move.MoveToKey;
 import java.util.Optional;
+import java.util.Random;
 import java.util.concurrent.atomic.AtomicReference;
-import javafx.scene.control.Label;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** A part of sixty thousand notes: worked out off the interface thread, scrolled and zoomed without trouble. */
@@ -47,12 +47,12 @@ class LongSongTest extends WindowTest {
         waitUntil(() -> session.results().get() != null && !session.working().get());
         interact(() -> session.edit("add", song -> song.plusStep(0, BringInside.USUAL)));
         waitUntil(() -> !session.working().get() && !session.results().get().part(0).stages().isEmpty());
-        interact(() -> session.openStep().set(session.song().parts().get(0).steps().get(0).id()));
+        interact(() -> session.selection().openStep(session.song().parts().get(0).steps().get(0).id()));
         assertThat(text("changes-heading")).endsWith("CHANGES BY “BRING INSIDE”");
         assertThat(lookup("#change-rows").queryListView().getItems().size()).isGreaterThan(20_000);
         click("zoom-song");
         clickOn("#ladder").push(KeyCode.END);
-        assertThat(session.selectedNotes().get()).containsExactly((long) NOTES);
+        assertThat(session.selection().notes().get()).containsExactly((long) NOTES);
         push(KeyCode.CONTROL, KeyCode.Z);
         waitUntil(() -> !session.working().get() && session.results().get().part(0).stages().isEmpty());
         assertThat(session.song()).isEqualTo(song());

@@ -6,9 +6,9 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
 import amberfence.song.Note;
-import amberfence.step.fence.BringInside;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.step.fence.BringInside;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -93,7 +93,7 @@ class MainJobTest extends WindowTest {
         assertThat(text("changes-heading")).isEqualTo("9 CHANGES WAIT IN “BRING INSIDE”");
         assertThat(changeRows().get(0)).startsWith("2:4 F♯4 → F4");
         int dashed = pixelsInLadder(0x1F6F78, 30);
-        long slot = session.openStep().get();
+        long slot = session.selection().openStep().get();
         click("step-on-" + slot);
         assertThat(text("changes-heading")).isEqualTo("9 CHANGES BY “BRING INSIDE”");
         assertThat(dashed).as("where they would go is drawn as well").isGreaterThan(200);
@@ -146,12 +146,12 @@ class MainJobTest extends WindowTest {
     void doesTheJobByKeysAlone() {
         push(KeyCode.HOME);
         Note selected = session.part().orElseThrow().line().notes().get(0);
-        assertThat(session.selectedNotes().get()).containsExactly(selected.id());
+        assertThat(session.selection().notes().get()).containsExactly(selected.id());
         push(KeyCode.RIGHT);
         push(KeyCode.RIGHT);
         assertThat(lookup("#ladder").query().getAccessibleText()).startsWith("A4 · degree 5 · bar 1:4");
         push(KeyCode.ESCAPE);
-        assertThat(session.selectedNotes().get()).isEmpty();
+        assertThat(session.selection().notes().get()).isEmpty();
         push(KeyCode.F1);
         assertThat(isShown("shortcuts-sheet")).isTrue();
         push(KeyCode.ESCAPE);
@@ -163,8 +163,8 @@ class MainJobTest extends WindowTest {
         push(KeyCode.ESCAPE);
         assertThat(text("fence-key")).isEqualTo("D dorian");
         push(KeyCode.CONTROL, KeyCode.B);
-        assertThat(session.showingBefore().get()).isTrue();
+        assertThat(session.transport().showingBefore().get()).isTrue();
         push(KeyCode.CONTROL, KeyCode.B);
-        assertThat(session.showingBefore().get()).isFalse();
+        assertThat(session.transport().showingBefore().get()).isFalse();
     }
 }

@@ -31,7 +31,7 @@ class MetreAndTempoTest extends WindowTest {
         assertThat(session.song().parts()).as("notes keep their ticks").isEqualTo(before.parts());
         assertThat(session.undoName()).contains("tempo 96.5");
         click("time-close");
-        interact(() -> session.playhead().set(before.time().barStart(9)));
+        interact(() -> session.transport().moveTo(before.time().barStart(9)));
         assertThat(text("time-chip")).isEqualTo("4/4 · ♩ = 96.5");
 
         click("time-chip");

@@ -86,11 +86,11 @@ class NotesTableTest extends WindowTest {
     @Test
     void theSelectionIsTheLadders() {
         long third = line().get(2).id();
-        interact(() -> session.selectedNotes().set(Set.of(third)));
+        interact(() -> session.selection().selectNotes(Set.of(third)));
         settle();
         assertThat(table.getSelectionModel().getSelectedIndices()).containsExactly(2);
         interact(() -> table.getSelectionModel().clearAndSelect(40));
-        assertThat(session.selectedNotes().get()).containsExactly(line().get(40).id());
+        assertThat(session.selection().notes().get()).containsExactly(line().get(40).id());
         assertThat(isInView(line().get(40).id())).as("the ladder shows it").isTrue();
         interact(table::requestFocus);
         push(KeyCode.DELETE);
@@ -102,11 +102,11 @@ class NotesTableTest extends WindowTest {
     @Test
     void aPressOnAHeadSortsAndKeepsTheSelection() {
         interact(() -> table.getSelectionModel().clearAndSelect(3));
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         for (int i = 0; i < 3; i++) {
             clickOn(lookup(".column-header").queryAll().stream().filter(head -> "notes-velocity".equals(head.getId())).findFirst().orElseThrow());
             settle();
-            assertThat(session.selectedNotes().get()).isEqualTo(selected);
+            assertThat(session.selection().notes().get()).isEqualTo(selected);
         }
     }
 

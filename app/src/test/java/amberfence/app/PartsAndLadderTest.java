@@ -31,7 +31,7 @@ class PartsAndLadderTest extends WindowTest {
         Note raised = note(0, 66);
         clickOn(noteAt(raised.id()));
         settle();
-        assertThat(session.selectedNotes().get()).containsExactly(raised.id());
+        assertThat(session.selection().notes().get()).containsExactly(raised.id());
         assertThat(lookup("#change-rows").queryListView().getSelectionModel().getSelectedIndex()).isZero();
         Node row = lookup(".change-row").queryAll().stream()
                 .filter(r -> r.lookupAll(".label").stream().anyMatch(l -> ((Label) l).getText().equals("5:5")))
@@ -39,7 +39,7 @@ class PartsAndLadderTest extends WindowTest {
         Bounds bounds = row.localToScreen(row.getLayoutBounds());
         clickOn(new Point2D(bounds.getMinX() + 30, bounds.getMinY() + 10));
         settle();
-        assertThat(session.selectedNotes().get()).containsExactly(note(0, 68).id());
+        assertThat(session.selection().notes().get()).containsExactly(note(0, 68).id());
     }
 
     @Test
@@ -47,10 +47,10 @@ class PartsAndLadderTest extends WindowTest {
         Point2D first = noteAt(session.part().orElseThrow().line().notes().get(0).id());
         drag(first.add(-8, -50), MouseButton.PRIMARY).dropTo(first.add(60, 30));
         settle();
-        assertThat(session.selectedNotes().get()).hasSize(3);
+        assertThat(session.selection().notes().get()).hasSize(3);
         clickOn(first.add(0, 120));
         settle();
-        assertThat(session.selectedNotes().get()).isEmpty();
+        assertThat(session.selection().notes().get()).isEmpty();
     }
 
     @Test
@@ -68,7 +68,7 @@ class PartsAndLadderTest extends WindowTest {
         assertThat(across.getValue()).isZero();
         assertThat(across.getMax()).as("nothing is left to scroll to").isLessThan(session.song().end() * 0.15);
         clickOn("#ladder").push(KeyCode.END);
-        assertThat(session.selectedNotes().get()).containsExactly(session.part().orElseThrow().line().notes().get(78).id());
+        assertThat(session.selection().notes().get()).containsExactly(session.part().orElseThrow().line().notes().get(78).id());
     }
 
     @Test
@@ -77,7 +77,7 @@ class PartsAndLadderTest extends WindowTest {
         Bounds bounds = ladder.localToScreen(ladder.getLayoutBounds());
         clickOn(new Point2D(bounds.getMinX() + 62 + 330, bounds.getMinY() + 8));
         settle();
-        assertThat(session.playhead().get()).isPositive();
+        assertThat(session.transport().playhead().get()).isPositive();
         assertThat(lookup(".head .name").queryAllAs(Label.class))
                 .extracting(Label::getText).anyMatch(t -> t.matches("[45] : [1-6]"));
     }
@@ -86,12 +86,12 @@ class PartsAndLadderTest extends WindowTest {
     void holdingBPeeksAtTheOriginal() {
         press(KeyCode.B);
         settle();
-        assertThat(session.showingBefore().get()).isTrue();
+        assertThat(session.transport().showingBefore().get()).isTrue();
         release(KeyCode.B);
         settle();
-        assertThat(session.showingBefore().get()).isFalse();
+        assertThat(session.transport().showingBefore().get()).isFalse();
         click("before");
-        assertThat(session.showingBefore().get()).isTrue();
+        assertThat(session.transport().showingBefore().get()).isTrue();
     }
 
     @Test

@@ -36,8 +36,8 @@ class PickPanelTest extends WindowTest {
         long chords = line(2).notes().stream().map(Note::start).distinct().count();
         assertThat(text("pick-count")).isEqualTo(chords + " of " + line(2).size() + " notes");
         click("pick-select");
-        assertThat(session.selectedNotes().get()).hasSize((int) chords);
-        assertThat(line(2).notes()).filteredOn(note -> session.selectedNotes().get().contains(note.id()))
+        assertThat(session.selection().notes().get()).hasSize((int) chords);
+        assertThat(line(2).notes()).filteredOn(note -> session.selection().notes().get().contains(note.id()))
                 .allSatisfy(note -> assertThat(line(2).notes()).noneMatch(other -> other.start() == note.start()
                         && other.pitch() < note.pitch()));
     }

@@ -58,7 +58,7 @@ class ProgressionStripTest extends WindowTest {
         assertThat(chords()).isEqualTo("Dm7 A7 Dm");
         long bar = session.song().time().barStart(2);
         assertThat(session.song().progression().spans()).extracting(ChordSpan::length).containsOnly(bar);
-        assertThat(session.playhead().get()).isEqualTo(3 * bar);
+        assertThat(session.transport().playhead().get()).isEqualTo(3 * bar);
         type("Hm7");
         assertThat(text("status")).startsWith("“Hm7” is no chord");
         assertThat(lookup("#chord-entry").query().getStyleClass()).contains("wrong");
@@ -243,12 +243,12 @@ class ProgressionStripTest extends WindowTest {
         settle();
         assertThat(text("ladder-heading")).isEqualTo("CHORDS");
         assertThat(changeRows().get(0)).isEqualTo("1:1 – → D4 – → 1 the root of Dm");
-        Line before = session.results().get().part(session.selectedPart().get()).line();
+        Line before = session.results().get().part(session.selection().part().get()).line();
         click("chord-" + id(0));
         push(KeyCode.UP);
-        assertThat(session.results().get().part(session.selectedPart().get()).line()).isNotEqualTo(before);
+        assertThat(session.results().get().part(session.selection().part().get()).line()).isNotEqualTo(before);
         // A note that the step made cannot be dragged; the window says why.
-        long made = session.results().get().part(session.selectedPart().get()).line().notes().get(0).id();
+        long made = session.results().get().part(session.selection().part().get()).line().notes().get(0).id();
         moveTo(noteAt(made));
         settle();
         assertThat(text("ladder-hover")).contains("made by a step; there is no note behind it. Settle the part");
@@ -262,7 +262,7 @@ class ProgressionStripTest extends WindowTest {
     void namesTheSelectedNotesAndPutsThemIn() {
         click("part-2");
         click("tab-chords");
-        interact(() -> session.selectedNotes().set(session.part().orElseThrow().line().between(0, 100).notes().stream()
+        interact(() -> session.selection().selectNotes(session.part().orElseThrow().line().between(0, 100).notes().stream()
                 .map(Note::id).collect(Collectors.toSet())));
         assertThat(text("chord-name")).isEqualTo("Dm");
         assertThat(text("chord-notes")).isEqualTo("D3 F3 A3");
@@ -311,12 +311,12 @@ class ProgressionStripTest extends WindowTest {
         interact(() -> {
             session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
                     Chord.parse("G7")));
-            session.selectedChords().set(Set.of());
+            session.selection().selectChords(Set.of());
         });
         long id = session.song().progression().spans().get(1).id();
         rightClickOn("#chord-" + id);
         settle();
-        assertThat(session.selectedChords().get()).containsExactly(id);
+        assertThat(session.selection().chords().get()).containsExactly(id);
         clickOn("#card-delete");
         settle();
         assertThat(session.song().progression().find(id)).isEmpty();

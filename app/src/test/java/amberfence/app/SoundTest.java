@@ -57,51 +57,51 @@ class SoundTest extends WindowTest {
     @Test
     void playsFromThePlayheadWhichGoesAlongAndStops() {
         push(KeyCode.SPACE);
-        waitUntil(() -> session.playhead().get() > 300);
+        waitUntil(() -> session.transport().playhead().get() > 300);
         assertThat(begun()).contains(key(0, 69), key(1, 38), key(2, 50));
         assertThat(lookup("#play").query().getAccessibleText()).isEqualTo("Stop (Space)");
         push(KeyCode.SPACE);
         settle();
         assertThat(stuck()).isZero();
-        long stopped = session.playhead().get();
+        long stopped = session.transport().playhead().get();
         assertThat(lookup("#play").query().getAccessibleText()).isEqualTo("Play (Space)");
         int before = output.size();
         sleep(200);
         assertThat(output.size()).isEqualTo(before);
-        assertThat(session.playhead().get()).isEqualTo(stopped);
+        assertThat(session.transport().playhead().get()).isEqualTo(stopped);
         var position = session.song().time().position(stopped);
         assertThat(text("place")).isEqualTo(position.bar() + " : " + position.beat());
     }
 
     @Test
     void goesRoundInALoopOfBars() {
-        interact(() -> session.loop().set(Optional.of(new TickRange(1440, 1440 + 480))));
+        interact(() -> session.transport().goRound(Optional.of(new TickRange(1440, 1440 + 480))));
         assertThat(lookup("#loop").query().getPseudoClassStates()).extracting(Object::toString).contains("selected");
         click("play");
         // The second bar begins with G in the bass; a third of a bar is round in half a second.
         waitUntil(() -> begun().stream().filter(some -> some == key(1, 43)).count() >= 3);
-        assertThat(session.playhead().get()).isBetween(1440L, 1920L);
+        assertThat(session.transport().playhead().get()).isBetween(1440L, 1920L);
         click("play");
         assertThat(stuck()).isZero();
         click("loop");
-        assertThat(session.loop().get()).isEmpty();
+        assertThat(session.transport().loop().get()).isEmpty();
         click("loop");
-        assertThat(session.loop().get().orElseThrow().to() - session.loop().get().orElseThrow().from()).as("four bars")
+        assertThat(session.transport().loop().get().orElseThrow().to() - session.transport().loop().get().orElseThrow().from()).as("four bars")
                 .isEqualTo(4 * 1440);
     }
 
     @Test
     void switchesBetweenBeforeAndAfterWhilePlayingWithoutAGap() {
         // Bar 2 has F♯ before and F after, on the fourth eighth; the loop goes round it.
-        interact(() -> session.loop().set(Optional.of(new TickRange(1440 + 2 * 240, 2 * 1440))));
+        interact(() -> session.transport().goRound(Optional.of(new TickRange(1440 + 2 * 240, 2 * 1440))));
         click("play");
         waitUntil(() -> begun().contains(key(0, 65)));
         click("before");
         waitUntil(() -> begun().contains(key(0, 66)));
-        assertThat(session.playhead().get()).isBetween(1440L, 2L * 1440);
+        assertThat(session.transport().playhead().get()).isBetween(1440L, 2L * 1440);
         click("play");
         assertThat(stuck()).isZero();
-        interact(() -> session.showingBefore().set(false));
+        interact(() -> session.transport().showBefore(false));
     }
 
     @Test
@@ -111,8 +111,8 @@ class SoundTest extends WindowTest {
         click("part-mute-2");
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Mute”");
         output.clear();
-        long at = session.playhead().get();
-        waitUntil(() -> session.playhead().get() > at + 2000);
+        long at = session.transport().playhead().get();
+        waitUntil(() -> session.transport().playhead().get() > at + 2000);
         click("play");
         assertThat(begun()).as("the bass goes on, the chords do not").anyMatch(some -> (some & 0x0F) == 1)
                 .noneMatch(some -> (some & 0x0F) == 2);
@@ -123,17 +123,17 @@ class SoundTest extends WindowTest {
 
     @Test
     void whatIsClickedIsHeard() {
-        interact(() -> session.selectedNotes().set(Set.of(note(0, 69, 0).id())));
+        interact(() -> session.selection().selectNotes(Set.of(note(0, 69, 0).id())));
         waitUntil(() -> begun().contains(key(0, 69)));
         output.clear();
-        interact(() -> session.selectedChords().set(Set.of(session.song().progression().spans().get(1).id())));
+        interact(() -> session.selection().selectChords(Set.of(session.song().progression().spans().get(1).id())));
         waitUntil(() -> begun().size() == 3);
         assertThat(begun()).extracting(some -> (some >> 8) % 12).containsExactlyInAnyOrder(7, 11, 2);
         output.clear();
         click("sound-menu");
         clickOn("#hear-clicks");
         settle();
-        interact(() -> session.selectedNotes().set(Set.of(note(0, 71, 0).id())));
+        interact(() -> session.selection().selectNotes(Set.of(note(0, 71, 0).id())));
         sleep(150);
         assertThat(begun()).isEmpty();
     }
@@ -208,7 +208,7 @@ class SoundTest extends WindowTest {
     void whiteKeysPlayTheChordOfTheMoment() {
         click("tab-keys");
         choose("tryit-mode", 2);
-        interact(() -> session.playhead().set(1440));
+        interact(() -> session.transport().moveTo(1440));
         interact(() -> lookup("#piano").query().requestFocus());
         output.clear();
         push(KeyCode.A).push(KeyCode.S).push(KeyCode.D);
@@ -221,7 +221,7 @@ class SoundTest extends WindowTest {
         click("tab-keys");
         int takes = session.song().part(0).takes().size();
         click("record");
-        waitUntil(() -> session.playhead().get() > 100);
+        waitUntil(() -> session.transport().playhead().get() > 100);
         interact(() -> lookup("#piano").query().requestFocus());
         press(KeyCode.W);
         sleep(200);
@@ -258,7 +258,7 @@ class SoundTest extends WindowTest {
     @Test
     void writesASoundFileWithProgress() throws Exception {
         toSave = folder.resolve("ferry.wav");
-        interact(() -> session.loop().set(Optional.of(new TickRange(0, 1440))));
+        interact(() -> session.transport().goRound(Optional.of(new TickRange(0, 1440))));
         click("sound-menu");
         clickOn("#sound-export");
         settle();
@@ -275,11 +275,11 @@ class SoundTest extends WindowTest {
     @Test
     void aDeviceThatIsPulledOutIsToldAndPlayingGoesOn() {
         click("play");
-        waitUntil(() -> session.playhead().get() > 100);
+        waitUntil(() -> session.transport().playhead().get() > 100);
         output.breakDown();
         waitUntil(() -> text("status").contains("does not answer any more"));
-        long at = session.playhead().get();
-        waitUntil(() -> session.playhead().get() > at + 200);
+        long at = session.transport().playhead().get();
+        waitUntil(() -> session.transport().playhead().get() > at + 200);
         click("play");
     }
 
@@ -295,7 +295,7 @@ class SoundTest extends WindowTest {
         chooseUnder("bank-clear-one", "clear-38");
         assertThat(lookup("#pad-38").tryQuery()).isEmpty();
         click("tab-keys");
-        interact(() -> session.loop().set(Optional.of(new TickRange(1440 + 2 * 240, 2 * 1440))));
+        interact(() -> session.transport().goRound(Optional.of(new TickRange(1440 + 2 * 240, 2 * 1440))));
         click("takes-compare");
         push(KeyCode.SPACE);
         waitUntil(() -> begun().contains(key(0, 65)));
@@ -318,7 +318,7 @@ class SoundTest extends WindowTest {
         click("record-over");
         int size = session.song().part(0).line().size();
         click("record");
-        waitUntil(() -> session.playhead().get() > 100);
+        waitUntil(() -> session.transport().playhead().get() > 100);
         interact(() -> lookup("#piano").query().requestFocus());
         press(KeyCode.W);
         sleep(150);
@@ -338,7 +338,7 @@ class SoundTest extends WindowTest {
     void countsInBeforeItPlays() {
         click("sound-menu");
         chooseUnder("sound-count-in", "count-in-1");
-        interact(() -> session.playhead().set(2 * 1440));
+        interact(() -> session.transport().moveTo(2 * 1440));
         output.clear();
         click("play");
         waitUntil(() -> begun().contains(key(1, 33)));
@@ -354,12 +354,12 @@ class SoundTest extends WindowTest {
         int take = session.song().part(0).current();
         click("tab-keys");
         click("record");
-        waitUntil(() -> session.playhead().get() > 100);
+        waitUntil(() -> session.transport().playhead().get() > 100);
         clickOn("#piano");
         push(KeyCode.T);
         push(KeyCode.O);
         assertThat(session.song().part(0).current()).isEqualTo(take);
-        assertThat(session.outlinedTake().get()).isNull();
+        assertThat(session.selection().outlinedTake().get()).isNull();
         click("record");
         waitUntil(() -> session.song().part(0).takes().size() == 3);
     }
@@ -368,10 +368,10 @@ class SoundTest extends WindowTest {
     void whatWasPlayedIsKeptThoughThePartWasTakenAwayMeanwhile() {
         click("tab-keys");
         click("record");
-        waitUntil(() -> session.playhead().get() > 100);
+        waitUntil(() -> session.transport().playhead().get() > 100);
         clickOn("#piano");
         push(KeyCode.G);
-        waitUntil(() -> session.playhead().get() > 400);
+        waitUntil(() -> session.transport().playhead().get() > 400);
         int parts = session.song().parts().size();
         interact(() -> session.edit("gone", song -> song.minusPart(0)));
         click("record");
@@ -384,10 +384,10 @@ class SoundTest extends WindowTest {
     void everyRoundOfALoopIsRecordedWhereItWasPlayed() {
         long from = 1440;
         long to = 1440 + 960;
-        interact(() -> session.loop().set(Optional.of(new TickRange(from, to))));
+        interact(() -> session.transport().goRound(Optional.of(new TickRange(from, to))));
         click("tab-keys");
         click("record");
-        waitUntil(() -> session.playhead().get() > from + 200);
+        waitUntil(() -> session.transport().playhead().get() > from + 200);
         clickOn("#piano");
         push(KeyCode.A);
         // Two more rounds go by before it ends.
@@ -409,7 +409,7 @@ class SoundTest extends WindowTest {
         long cell = 240;
         push(KeyCode.A);
         waitUntil(() -> session.part().orElseThrow().line().size() == 1);
-        assertThat(session.playhead().get()).isEqualTo(cell);
+        assertThat(session.transport().playhead().get()).isEqualTo(cell);
         push(KeyCode.RIGHT);
         press(KeyCode.A).press(KeyCode.D).release(KeyCode.A).release(KeyCode.D);
         waitUntil(() -> session.part().orElseThrow().line().size() == 3);
@@ -418,11 +418,11 @@ class SoundTest extends WindowTest {
         List<Note> notes = session.part().orElseThrow().line().notes();
         assertThat(notes).extracting(Note::start, Note::length, Note::pitch).containsExactly(tuple(0L, cell, 60), tuple(2 * cell, 2 * cell, 60),
                 tuple(2 * cell, 2 * cell, 64));
-        assertThat(session.playhead().get()).isEqualTo(4 * cell);
+        assertThat(session.transport().playhead().get()).isEqualTo(4 * cell);
         push(KeyCode.LEFT);
         settle();
         assertThat(session.part().orElseThrow().line().notes()).hasSize(1);
-        assertThat(session.playhead().get()).isEqualTo(2 * cell);
+        assertThat(session.transport().playhead().get()).isEqualTo(2 * cell);
         assertThat(session.undoName()).contains("take 2 notes back");
         click("one-by-one");
         push(KeyCode.A);

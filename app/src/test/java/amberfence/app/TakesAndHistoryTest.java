@@ -43,9 +43,9 @@ class TakesAndHistoryTest extends WindowTest {
 
     @Test
     void aRowOfATakeThatWasJustTakenAwayDoesNothing() {
-        interact(() -> session.edit("copy", song -> song.plusTakeCopy(session.selectedPart().get(), "Second")));
+        interact(() -> session.edit("copy", song -> song.plusTakeCopy(session.selection().part().get(), "Second")));
         settle();
-        int part = session.selectedPart().get();
+        int part = session.selection().part().get();
         List<Throwable> thrown = new CopyOnWriteArrayList<>();
         interact(() -> Thread.currentThread().setUncaughtExceptionHandler((thread, cause) -> thrown.add(cause)));
         ToggleButton row = lookup("#take-1").queryAs(ToggleButton.class);
@@ -68,10 +68,10 @@ class TakesAndHistoryTest extends WindowTest {
         push(KeyCode.ESCAPE);
         int without = pixelsInLadder(0x6E6152, 40);
         push(KeyCode.O);
-        assertThat(session.outlinedTake().get()).isZero();
+        assertThat(session.selection().outlinedTake().get()).isZero();
         assertThat(pixelsInLadder(0x6E6152, 40)).isGreaterThan(without + 200);
         click("take-outline-0");
-        assertThat(session.outlinedTake().get()).isNull();
+        assertThat(session.selection().outlinedTake().get()).isNull();
     }
 
     @Test

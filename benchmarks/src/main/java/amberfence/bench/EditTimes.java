@@ -155,7 +155,7 @@ public final class EditTimes extends Application {
                 System.exit(0);
             }
             session.open(ProjectDocument.of(trials.get(trial).song()), null);
-            session.selectedNotes().set(Set.of(trials.get(trial).song().part(0).line().notes().get(5).id()));
+            session.selection().selectNotes(Set.of(trials.get(trial).song().part(0).line().notes().get(5).id()));
             return;
         }
         settled = 0;

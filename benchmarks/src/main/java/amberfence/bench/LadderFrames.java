@@ -119,9 +119,9 @@ public final class LadderFrames extends Application {
         phases.add(new Phase("scroll through time", nothing, scroll, nothing));
         phases.add(new Phase("scroll through pitches", nothing, i -> bar("ladder-down").setValue(800 + 3 * (i % 200)), nothing));
         phases.add(new Phase("drag one note", () -> press(MouseEvent.MOUSE_PRESSED, 0), i -> press(MouseEvent.MOUSE_DRAGGED, i),
-                () -> session.selectedNotes().set(Set.of())));
+                () -> session.selection().selectNotes(Set.of())));
         phases.add(new Phase("drag all notes", this::selectAll, i -> press(MouseEvent.MOUSE_DRAGGED, i),
-                () -> session.selectedNotes().set(Set.of())));
+                () -> session.selection().selectNotes(Set.of())));
         phases.add(new Phase("scroll, 2,000 notes in view", () -> zoomOut(6), scroll, nothing));
         phases.add(new Phase("scroll, 8,000 notes in view", () -> zoomOut(6), scroll, nothing));
         phases.add(new Phase("drag a band, all in view", () -> ((Button) scene.lookup("#zoom-song")).fire(),
@@ -135,7 +135,7 @@ public final class LadderFrames extends Application {
     }
 
     private void selectAll() {
-        session.selectedNotes().set(session.song().part(0).line().notes().stream().map(Note::id).collect(Collectors.toSet()));
+        session.selection().selectNotes(session.song().part(0).line().notes().stream().map(Note::id).collect(Collectors.toSet()));
         press(MouseEvent.MOUSE_PRESSED, 0);
     }
 

@@ -75,19 +75,19 @@ public final class ChangesView extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         heading.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(head, rows);
-        session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
-        session.frames().follow(this::followSelection, session.selectedNotes());
+        session.frames().follow(this::update, session.results(), session.selection().part(), session.selection().openStep());
+        session.frames().follow(this::followSelection, session.selection().notes());
         update();
     }
 
     private Optional<PartResult.Stage> stage() {
-        return session.part().flatMap(part -> session.openStep().get() == null ? Optional.empty()
-                : session.results().get().part(part.id()).stage(session.openStep().get()));
+        return session.part().flatMap(part -> session.selection().openStep().get() == null ? Optional.empty()
+                : session.results().get().part(part.id()).stage(session.selection().openStep().get()));
     }
 
     private Optional<StepSlot> slot() {
-        return session.part().flatMap(part -> session.openStep().get() == null ? Optional.empty()
-                : part.step(session.openStep().get()));
+        return session.part().flatMap(part -> session.selection().openStep().get() == null ? Optional.empty()
+                : part.step(session.selection().openStep().get()));
     }
 
     /** How many changes are listed. */
@@ -198,11 +198,11 @@ public final class ChangesView extends VBox {
 
     /** Leaves the selected notes alone, or moves them again when all of them are left. */
     public void toggleSelected() {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         List<ChangeRow> chosen = rows.getItems().stream().filter(row -> row.isToDecide()
                 && row.note().filter(note -> selected.contains(note.id())).isPresent()).toList();
         if (chosen.isEmpty()) {
-            session.message().set(Words.say(selected.isEmpty() ? "changes.selectFirst" : "changes.selectedInside"));
+            session.say(Words.say(selected.isEmpty() ? "changes.selectFirst" : "changes.selectedInside"));
             return;
         }
         boolean left = !chosen.stream().allMatch(ChangeRow::isLeft);
@@ -214,14 +214,14 @@ public final class ChangesView extends VBox {
     private void chosen(ChangeRow row) {
         if (row != null && !updating) {
             row.note().ifPresent(note -> {
-                session.selectedNotes().set(Set.of(note.id()));
+                session.selection().selectNotes(Set.of(note.id()));
                 reveal.accept(note);
             });
         }
     }
 
     private void followSelection() {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         if (selected.size() != 1) {
             return;
         }

@@ -47,7 +47,7 @@ final class CompareModel {
         if (a.equals(b) && part.takes().size() > 1) {
             b = Version.of(part).stream().filter(version -> version.take() == 1).findFirst().orElse(b);
         }
-        firstBar = Math.max(1, results().song().time().barOf(session.playhead().get()));
+        firstBar = Math.max(1, results().song().time().barOf(session.transport().playhead().get()));
         update();
     }
 
@@ -89,7 +89,7 @@ final class CompareModel {
 
     /** The tick at which the song is heard. */
     long playhead() {
-        return session.playhead().get();
+        return session.transport().playhead().get();
     }
 
     Version a() {

@@ -46,7 +46,7 @@ public final class ComparePage extends BorderPane {
         this.session = session;
         this.model = new CompareModel(session);
         this.close = () -> {
-            session.heardInstead().set(Optional.empty());
+            session.transport().hear(Optional.empty());
             close.run();
         };
         this.canvas = new CompareCanvas(model);
@@ -70,7 +70,7 @@ public final class ComparePage extends BorderPane {
                 model.update();
             }
         });
-        session.playhead().addListener((property, old, now) -> {
+        session.transport().playhead().addListener((property, old, now) -> {
             if (isVisible() && !model.isGone()) {
                 canvas.paint();
             }
@@ -157,7 +157,7 @@ public final class ComparePage extends BorderPane {
         bars.setText(Words.say("compare.bars", model.firstBar(), last));
         noTurns.set(model.view() != View.TURNS);
         if (isVisible()) {
-            session.heardInstead().set(model.heard().map(line -> new HeardInstead(model.part().id(), line)));
+            session.transport().hear(model.heard().map(line -> new HeardInstead(model.part().id(), line)));
         }
         canvas.setAccessibleText(Words.say("compare.picture", model.a().words(model.part()), model.b().words(model.part())));
         canvas.update();

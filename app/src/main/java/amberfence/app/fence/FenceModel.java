@@ -100,7 +100,7 @@ final class FenceModel {
 
     /** Looks through a fence without choosing it: every view of the song shows it. */
     void tryOn(Fence tried) {
-        session.tryOn().set(tried.equals(session.song().fence()) ? null : tried);
+        session.tryOn(tried.equals(session.song().fence()) ? null : tried);
         if (!tried.keys().equals(keys())) {
             counts = PitchClassCounts.bySpan(session.song().withFence(tried));
         }
@@ -150,7 +150,7 @@ final class FenceModel {
         Key key = key();
         PitchClass tonic = key.tonic().pitchClass();
         if (pitchClass.equals(tonic)) {
-            session.message().set(Words.say("fence.tonicStays"));
+            session.say(Words.say("fence.tonicStays"));
             return;
         }
         PitchClass above = new PitchClass(pitchClass.above(tonic));
@@ -221,13 +221,13 @@ final class FenceModel {
         long to = span.get() + 1 < keys().spans().size() ? song.time().barStart(keys().spans().get(span.get() + 1).fromBar())
                 : Long.MAX_VALUE;
         return song.parts().stream().filter(part -> source == Source.ALL_PARTS ? !part.isDrums()
-                : Integer.valueOf(part.id()).equals(session.selectedPart().get()))
+                : Integer.valueOf(part.id()).equals(session.selection().part().get()))
                 .map(part -> part.line().between(from, to)).toList();
     }
 
     /** The selected notes of the selected part. */
     Line selection() {
-        return session.part().map(part -> Line.of(session.selectedIn(part.line()))).orElse(Line.EMPTY);
+        return session.part().map(part -> Line.of(session.selection().in(part.line()))).orElse(Line.EMPTY);
     }
 
     /**
@@ -262,12 +262,12 @@ final class FenceModel {
     /** Makes what is tried on the song's fence. */
     void keep() {
         Fence chosen = fence.get();
-        session.tryOn().set(null);
+        session.tryOn(null);
         session.edit(Words.say("edit.fence", key().text()), song -> song.withFence(chosen));
     }
 
     void putBack() {
-        session.tryOn().set(null);
+        session.tryOn(null);
         span.set(Math.min(span.get(), session.song().fence().keys().spans().size() - 1));
         counts = PitchClassCounts.bySpan(session.song());
         fence.set(session.song().fence());

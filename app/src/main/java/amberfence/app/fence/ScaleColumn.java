@@ -69,7 +69,7 @@ final class ScaleColumn extends VBox {
 
     private void keep() {
         if (name.getText().isBlank()) {
-            model.session().message().set(Words.say("fence.nameFirst"));
+            model.session().say(Words.say("fence.nameFirst"));
             name.requestFocus();
             return;
         }
@@ -78,7 +78,7 @@ final class ScaleColumn extends VBox {
             name.clear();
             fill();
         } catch (IOException e) {
-            model.session().message().set(Words.say("files.failed", Words.say("fence.collection"), e.getMessage()));
+            model.session().say(Words.say("files.failed", Words.say("fence.collection"), e.getMessage()));
         }
     }
 
@@ -87,7 +87,7 @@ final class ScaleColumn extends VBox {
             model.forgetScale(scale);
             fill();
         } catch (IOException e) {
-            model.session().message().set(Words.say("files.failed", Words.say("fence.collection"), e.getMessage()));
+            model.session().say(Words.say("files.failed", Words.say("fence.collection"), e.getMessage()));
         }
     }
 

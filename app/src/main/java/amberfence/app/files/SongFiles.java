@@ -6,12 +6,12 @@ import amberfence.app.words.Words;
 import amberfence.format.FileState;
 import amberfence.format.FileTrouble;
 import amberfence.format.Notice;
+import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.WritableFormat;
 import amberfence.format.WrittenSong;
 import amberfence.format.catalogue.Formats;
-import amberfence.format.ReadSong;
 import amberfence.format.project.ChangedOnDiskException;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
@@ -34,7 +34,6 @@ import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -149,7 +148,7 @@ public final class SongFiles {
             return ProjectFile.save(file, state.content(), known);
         }, written -> {
             folder.remember(file);
-            session.message().set(Words.say("files.saved", file.getFileName()));
+            session.say(Words.say("files.saved", file.getFileName()));
             if (!session.markSaved(state, file, written)) {
                 // Another song is open by now; what was saved belongs to the one before.
                 autosave.decided(state.number(), true);
@@ -192,7 +191,7 @@ public final class SongFiles {
         Optional<FileState> known = session.state().onDisk();
         work.read(() -> ProjectFile.open(version), opened -> replace(() -> {
             session.openUnsaved(opened.document(), project, known);
-            session.message().set(Words.say("files.versionOpened"));
+            session.say(Words.say("files.versionOpened"));
         }), failed(version));
     }
 
@@ -219,7 +218,7 @@ public final class SongFiles {
             WrittenSong written = format.write(song, parts);
             WholeFile.write(file, written.content());
             return written.notices();
-        }, notices -> session.message().set(Words.say("files.exported", file.getFileName()) + (notices.isEmpty() ? "" : " · "
+        }, notices -> session.say(Words.say("files.exported", file.getFileName()) + (notices.isEmpty() ? "" : " · "
                 + Words.say("files.repaired", String.join("; ", notices.stream().map(Notice::text).toList())))), failed(file)));
     }
 
@@ -251,7 +250,7 @@ public final class SongFiles {
             folder.writesTo(file);
             return SoundFile.writeTo(file, score.get(), from, to, sounds, progress, ended);
         }, whole -> {
-            session.message().set(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
+            session.say(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
             done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");
         }, trouble -> done.accept(Rendered.FAILED, sentence(file.getFileName(), trouble)));
     }
@@ -285,7 +284,7 @@ public final class SongFiles {
         replace(() -> {
             session.openUnsaved(document, left.about().project(), left.about().known());
             autosave.adopted(left.file());
-            session.message().set(Words.say(stepsOff ? "files.recoveredOff" : "files.recovered"));
+            session.say(Words.say(stepsOff ? "files.recoveredOff" : "files.recovered"));
         });
     }
 

@@ -76,11 +76,11 @@ public final class NoteClipboard {
         try {
             Files.createDirectories(folder);
             Path file = folder.resolve(name.replaceAll("[^\\p{L}\\p{N} ]", " ").strip() + ".mid");
-            long at = session.playhead().get();
+            long at = session.transport().playhead().get();
             WholeFile.write(file, ClipFile.write(clip, name, session.song().time().tempoAt(at), session.song().time().metreAt(at)));
             return Optional.of(file);
         } catch (IOException e) {
-            session.message().set(Words.say("files.failed", name, FileTrouble.reason(e)));
+            session.say(Words.say("files.failed", name, FileTrouble.reason(e)));
             return Optional.empty();
         }
     }
@@ -102,7 +102,7 @@ public final class NoteClipboard {
             return Optional.of(ClipFile.read(FileBytes.read(file, FileBytes.MOST_MIDI), file.getFileName().toString()));
         } catch (UnreadableFileException e) {
             System.getLogger("amberfence").log(System.Logger.Level.INFO, "the clipboard's file cannot be read", e);
-            session.message().set(e.getMessage());
+            session.say(e.getMessage());
             return Optional.empty();
         }
     }

@@ -55,7 +55,7 @@ public final class NoteCommands {
     }
 
     private Part part() {
-        return session.song().part(session.selectedPart().get());
+        return session.song().part(session.selection().part().get());
     }
 
     private Song song() {
@@ -68,7 +68,7 @@ public final class NoteCommands {
         if (!chosen.isEmpty()) {
             return Optional.of(chosen);
         }
-        session.message().set(Words.say(session.selectedNotes().get().isEmpty() ? "hands.selectFirst" : "hands.made"));
+        session.say(Words.say(session.selection().notes().get().isEmpty() ? "hands.selectFirst" : "hands.made"));
         return Optional.empty();
     }
 
@@ -81,7 +81,7 @@ public final class NoteCommands {
         int takes = part().takes().size();
         session.edit(name, edit);
         if (song() == before) {
-            session.message().set(Words.say("hands.nothing", name));
+            session.say(Words.say("hands.nothing", name));
         } else {
             tellTakeMade(takes);
         }
@@ -94,13 +94,13 @@ public final class NoteCommands {
         session.edit(new LongEdit<>(name, song -> song.find(id).map(size::applyAsInt).orElse(0),
                 song -> song.find(id).map(part -> work.apply(song)).orElseGet(() -> new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()))),
                 HandEdits.Done::song, done -> {
-            if (!Integer.valueOf(id).equals(session.selectedPart().get())) {
+            if (!Integer.valueOf(id).equals(session.selection().part().get())) {
                 return;
             }
             if (!done.outcome().findings().isEmpty()) {
                 tell(done.outcome().findings().get(0));
             } else if (done.outcome().changes().isEmpty()) {
-                session.message().set(Words.say("hands.asTheyAre", Words.count("noteCount", done.outcome().considered())));
+                session.say(Words.say("hands.asTheyAre", Words.count("noteCount", done.outcome().considered())));
             } else {
                 tellTakeMade(takes);
             }
@@ -109,7 +109,7 @@ public final class NoteCommands {
 
     private void tellTakeMade(int takesBefore) {
         if (part().takes().size() > takesBefore) {
-            session.message().set(Words.say("hands.originalKept", part().name(), part().take().name()));
+            session.say(Words.say("hands.originalKept", part().name(), part().take().name()));
         }
     }
 
@@ -139,7 +139,7 @@ public final class NoteCommands {
         chosen().ifPresent(chosen -> {
             int id = part().id();
             Move.Unit unit = part().isDrums() && by == Move.Unit.DEGREES ? Move.Unit.SEMITONES : by;
-            boolean direct = session.showingBefore().get();
+            boolean direct = session.transport().showingBefore().get();
             HandEdits hands = hands();
             editLong(counted(moveWords(unit, amount), chosen), Effort::of, song -> {
                 Part part = song.part(id);
@@ -170,12 +170,12 @@ public final class NoteCommands {
 
     /** The line as it is shown: what the steps make, or the original. */
     public Line heard() {
-        return session.showingBefore().get() ? part().line() : session.results().get().part(part().id()).line();
+        return session.transport().showingBefore().get() ? part().line() : session.results().get().part(part().id()).line();
     }
 
     private void tell(Finding finding) {
         Spelling spelling = session.results().get().fence().spellingAt(finding.note().map(Note::start).orElse(0L));
-        session.message().set(StepWords.of(spelling).sentence(finding));
+        session.say(StepWords.of(spelling).sentence(finding));
     }
 
     /** Moves the selected notes in time. */
@@ -217,7 +217,7 @@ public final class NoteCommands {
     public void delete() {
         chosen().ifPresent(chosen -> {
             editLine(counted(Words.say("hands.delete"), chosen), LineEdit.delete(chosen));
-            session.selectedNotes().set(Set.of());
+            session.selection().selectNotes(Set.of());
         });
     }
 
@@ -227,7 +227,7 @@ public final class NoteCommands {
             long first = chosen.in(part().line()).get(0).start();
             session.snap().lines(song().time(), first).ifPresentOrElse(
                     grid -> editLine(counted(Words.say("hands.cutAtGrid"), chosen), LineEdit.cut(chosen, grid)),
-                    () -> session.message().set(Words.say("hands.noGrid")));
+                    () -> session.say(Words.say("hands.noGrid")));
         });
     }
 
@@ -244,11 +244,11 @@ public final class NoteCommands {
         long id = song().nextId();
         Spelling spelling = session.results().get().fence().spellingAt(note.start());
         editLine(Words.say("hands.draw", spelling.pitch(note.pitch()).text()), LineEdit.add(List.of(note)));
-        session.selectedNotes().set(Set.of(id));
+        session.selection().selectNotes(Set.of(id));
     }
 
     private void add(String name, List<Note> notes) {
-        session.selectedNotes().set(Set.copyOf(put(name, notes)));
+        session.selection().selectNotes(Set.copyOf(put(name, notes)));
     }
 
     /** Adds notes, under a name for undo; returns their identities. */
@@ -274,7 +274,7 @@ public final class NoteCommands {
     public Optional<Clip> copy() {
         return chosen().map(chosen -> {
             clip = Clip.of(chosen.in(heard()), song().time());
-            session.message().set(Words.say("hands.copied", Words.count("noteCount", clip.line().size())));
+            session.say(Words.say("hands.copied", Words.count("noteCount", clip.line().size())));
             return clip;
         });
     }
@@ -286,17 +286,17 @@ public final class NoteCommands {
 
     /** Adds the notes of a clip at the playhead, which moves on to their end. */
     public void paste(Clip pasted) {
-        if (session.selectedPart().get() == null) {
-            session.message().set(Words.say("status.noPart"));
+        if (session.selection().part().get() == null) {
+            session.say(Words.say("status.noPart"));
         } else if (pasted.isEmpty()) {
-            session.message().set(Words.say("hands.nothingCopied"));
+            session.say(Words.say("hands.nothingCopied"));
         } else {
-            long at = session.playhead().get();
+            long at = session.transport().playhead().get();
             int resolution = song().time().ticksPerQuarter();
             List<Note> notes = pasted.at(at, resolution, part().channel());
             add(Words.say("hands.paste", Words.count("noteCount", notes.size())), notes);
             long last = notes.stream().mapToLong(Note::end).max().orElse(at) - 1;
-            session.playhead().set(session.snap().lines(song().time(), last).map(grid -> grid.after(last)).orElse(last + 1));
+            session.transport().moveTo(session.snap().lines(song().time(), last).map(grid -> grid.after(last)).orElse(last + 1));
         }
     }
 

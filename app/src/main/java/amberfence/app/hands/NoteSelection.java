@@ -25,13 +25,13 @@ public final class NoteSelection {
 
     /** The selected notes that the part holds itself: what a step made is not among them. */
     public NoteSet source() {
-        return session.part().map(part -> NoteSet.of(session.selectedIn(part.line()).stream().map(Note::id).toList()))
+        return session.part().map(part -> NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList()))
                 .orElse(NoteSet.NONE);
     }
 
     private void select(Predicate<Note> chosen) {
-        session.selectedNotes().set(notes().stream().filter(chosen).map(Note::id).collect(Collectors.toSet()));
-        session.message().set(Words.say("hands.selected", Words.count("noteCount", session.selectedNotes().get().size())));
+        session.selection().selectNotes(notes().stream().filter(chosen).map(Note::id).collect(Collectors.toSet()));
+        session.say(Words.say("hands.selected", Words.count("noteCount", session.selection().notes().get().size())));
     }
 
     public void all() {
@@ -40,7 +40,7 @@ public final class NoteSelection {
 
     /** The others instead of those that are selected. */
     public void others() {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         select(note -> !selected.contains(note.id()));
     }
 
@@ -58,7 +58,7 @@ public final class NoteSelection {
         NoteSet selected = source();
         Set<Object> wanted = notes().stream().filter(selected::contains).map(what).collect(Collectors.toSet());
         if (wanted.isEmpty()) {
-            session.message().set(Words.say("hands.selectFirst"));
+            session.say(Words.say("hands.selectFirst"));
         } else {
             select(note -> wanted.contains(what.apply(note)));
         }

@@ -76,7 +76,7 @@ public final class NotesMenu {
         Menu menu = menu("hands.toKey");
         session.part().ifPresent(part -> {
             long at = commands.selection().source().in(part.line()).stream().findFirst()
-                    .map(Note::start).orElse(session.playhead().get());
+                    .map(Note::start).orElse(session.transport().playhead().get());
             Key key = session.results().get().fence().keyAt(at);
             for (KeyKin kin : KeyKin.values()) {
                 kin.of(key).ifPresent(to -> {
@@ -119,7 +119,7 @@ public final class NotesMenu {
 
     /** Greyed while nothing is selected; the words say why. */
     private MenuItem needsNotes(MenuItem item) {
-        if (session.selectedNotes().get().isEmpty()) {
+        if (session.selection().notes().get().isEmpty()) {
             item.setDisable(true);
             item.setText(Words.say("hands.needsNotes", item.getText()));
         }

@@ -83,7 +83,7 @@ public final class HeadView extends HBox {
             getStyleClass().setAll(narrow ? List.of("head", "narrow") : List.of("head"));
         });
         session.frames().follow(this::update, session.results(), session.file());
-        session.playhead().addListener((property, old, now) -> updatePlace());
+        session.transport().playhead().addListener((property, old, now) -> updatePlace());
         update();
     }
 
@@ -117,8 +117,8 @@ public final class HeadView extends HBox {
         before.setId("before");
         after.setSelected(true);
         HBox either = Controls.either(after, before);
-        before.selectedProperty().addListener((property, old, now) -> session.showingBefore().set(now));
-        session.showingBefore().addListener((property, old, now) -> (now ? before : after).setSelected(true));
+        before.selectedProperty().addListener((property, old, now) -> session.transport().showBefore(now));
+        session.transport().showingBefore().addListener((property, old, now) -> (now ? before : after).setSelected(true));
         Controls.tip(either, Words.say("head.beforeTip"));
         either.setAlignment(Pos.CENTER);
         return either;
@@ -142,7 +142,7 @@ public final class HeadView extends HBox {
         saved.setText(Words.say(session.isChanged() ? "head.changed" : session.file().get() == null ? "head.unsaved"
                 : "head.saved"));
         KeyPlan keys = song.fence().keys();
-        Key key = keys.at(song.time().barOf(session.playhead().get()));
+        Key key = keys.at(song.time().barOf(session.transport().playhead().get()));
         clock.show(key);
         keyName.setText(key.text());
         keyDegrees.setText(key.scale().degreesText() + " · " + bars(song));
@@ -153,13 +153,13 @@ public final class HeadView extends HBox {
 
     private String bars(Song song) {
         KeyPlan keys = song.fence().keys();
-        int index = keys.indexAt(song.time().barOf(session.playhead().get()));
+        int index = keys.indexAt(song.time().barOf(session.transport().playhead().get()));
         return Words.bars(keys.spans().get(index).fromBar(), keys.lastBar(index, song.lastBar()));
     }
 
     private void updatePlace() {
         Song song = session.results().get().song();
-        long tick = session.playhead().get();
+        long tick = session.transport().playhead().get();
         var position = song.time().position(tick);
         place.setText(position.bar() + " : " + position.beat());
         time.setText(TimeWords.of(song.time(), tick));

@@ -39,7 +39,7 @@ final class TransportView extends HBox {
             play.setGraphic((now ? Icons.STOP : Icons.PLAY).node());
             play.setAccessibleText(Words.say(now ? "sound.stop" : "sound.play"));
         });
-        session.loop().addListener((property, old, now) -> loop.setSelected(now.isPresent()));
+        session.transport().loop().addListener((property, old, now) -> loop.setSelected(now.isPresent()));
     }
 
     private static void toggle(ToggleButton toggle, String id, Icons icon, String words) {
@@ -52,7 +52,7 @@ final class TransportView extends HBox {
 
     /** Around the selection, or four bars from the playhead on. */
     private void changeLoop() {
-        session.loop().set(loop.isSelected() ? Optional.of(SoundMenu.aroundSelection(session)
+        session.transport().goRound(loop.isSelected() ? Optional.of(SoundMenu.aroundSelection(session)
                 .orElseGet(() -> SoundMenu.bars(session, 4))) : Optional.<TickRange>empty());
     }
 }

@@ -47,12 +47,12 @@ final class BandDrag implements LadderDrag {
         }
         Viewport now = ladder.viewport();
         LadderScene scene = ladder.scene();
-        boolean before = session.showingBefore().get();
+        boolean before = session.transport().showingBefore().get();
         double left = now.tick(band.left());
         double right = now.tick(band.right());
         int high = now.pitch(band.top());
         int low = now.pitch(band.bottom());
-        Set<Long> selected = new HashSet<>(adding ? session.selectedNotes().get() : Set.of());
+        Set<Long> selected = new HashSet<>(adding ? session.selection().notes().get() : Set.of());
         int last = scene.firstFrom(right);
         for (int i = scene.firstAt(left); i < last; i++) {
             Note note = scene.notes().get(i).shown(before);
@@ -60,6 +60,6 @@ final class BandDrag implements LadderDrag {
                 selected.add(note.id());
             }
         }
-        session.selectedNotes().set(Set.copyOf(selected));
+        session.selection().selectNotes(Set.copyOf(selected));
     }
 }

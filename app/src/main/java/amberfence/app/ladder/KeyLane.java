@@ -138,7 +138,7 @@ final class KeyLane extends Pane {
     private int newKeyBar(int index) {
         int from = plan().spans().get(index).fromBar();
         int clicked = pressedAt < 0 ? 0 : time().barOf(Math.round(Math.max(0, ladder.viewport().tick(pressedAt))));
-        int playhead = time().barOf(session.playhead().get());
+        int playhead = time().barOf(session.transport().playhead().get());
         return clicked > from ? clicked : playhead > from && plan().indexAt(playhead) == index ? playhead : from + 1;
     }
 

@@ -60,7 +60,7 @@ final class LadderGestures {
     }
 
     Optional<LadderHit> hit(double x, double y) {
-        return LadderHit.at(ladder.viewport(), ladder.scene(), session.showingBefore().get(), x, y);
+        return LadderHit.at(ladder.viewport(), ladder.scene(), session.transport().showingBefore().get(), x, y);
     }
 
     private void pressed(MouseEvent event) {
@@ -82,7 +82,7 @@ final class LadderGestures {
             drag = new DrawDrag(ladder, session, commands, event.getX(), event.getY(), event.isAltDown());
         } else {
             if (!event.isShiftDown()) {
-                session.selectedNotes().set(Set.of());
+                session.selection().selectNotes(Set.of());
             }
             drag = new BandDrag(ladder, session, event.getX(), event.getY());
         }
@@ -102,7 +102,7 @@ final class LadderGestures {
 
     /** A press on a selected note keeps the selection, as it may become a drag of all of them. */
     private void select(long id, MouseEvent event) {
-        Set<Long> selected = new HashSet<>(session.selectedNotes().get());
+        Set<Long> selected = new HashSet<>(session.selection().notes().get());
         clicked = null;
         if (event.isShiftDown()) {
             if (!selected.add(id)) {
@@ -113,15 +113,15 @@ final class LadderGestures {
         } else {
             selected = Set.of(id);
         }
-        session.selectedNotes().set(Set.copyOf(selected));
+        session.selection().selectNotes(Set.copyOf(selected));
     }
 
     private void take(LadderHit hit, MouseEvent event) {
-        Note grabbed = hit.standing().shown(session.showingBefore().get());
+        Note grabbed = hit.standing().shown(session.transport().showingBefore().get());
         NoteSet source = commands.selection().source();
         if (!source.contains(grabbed)) {
             if (hit.standing().kind() == Standing.Kind.MADE) {
-                session.message().set(Words.say("hands.made"));
+                session.say(Words.say("hands.made"));
             }
             return;
         }
@@ -144,7 +144,7 @@ final class LadderGestures {
         Long single = clicked;
         cancel();
         if (done instanceof MoveDrag move && !move.hasMoved() && single != null) {
-            session.selectedNotes().set(Set.of(single));
+            session.selection().selectNotes(Set.of(single));
         } else if (done != null) {
             done.finish(event.isShiftDown());
         }
@@ -152,7 +152,7 @@ final class LadderGestures {
 
     private void movePlayhead(double x) {
         if (ladder.viewport() != null) {
-            session.playhead().set(Math.max(0, Math.round(ladder.viewport().tick(x))));
+            session.transport().moveTo(Math.max(0, Math.round(ladder.viewport().tick(x))));
         }
     }
 

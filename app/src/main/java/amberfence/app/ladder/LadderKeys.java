@@ -41,7 +41,7 @@ final class LadderKeys {
     }
 
     private boolean upOrDown(KeyEvent event, boolean up) {
-        if (session.selectedNotes().get().isEmpty()) {
+        if (session.selection().notes().get().isEmpty()) {
             ladder.look(ladder.viewport().withScroll(ladder.viewport().scroll() + (up ? -SCROLL : SCROLL)));
         } else if (event.isShortcutDown()) {
             commands.louder(up);
@@ -90,14 +90,14 @@ final class LadderKeys {
 
     private void playheadByBar(int bars) {
         TimeMap time = session.song().time();
-        long now = session.playhead().get();
+        long now = session.transport().playhead().get();
         int bar = time.barOf(now);
         boolean inside = bars < 0 && now > time.barStart(bar);
-        session.playhead().set(time.barStart(Math.max(1, inside ? bar : bar + bars)));
+        session.transport().moveTo(time.barStart(Math.max(1, inside ? bar : bar + bars)));
     }
 
     private void step(int by, boolean adding) {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         int size = ladder.scene().notes().size();
         int at = by > 0 ? -1 : size;
         for (int i = 0; i < size; i++) {
@@ -117,10 +117,10 @@ final class LadderKeys {
     private void stepTo(int index, boolean adding) {
         if (!ladder.scene().notes().isEmpty()) {
             Standing note = ladder.scene().notes().get(Math.max(0, Math.min(ladder.scene().notes().size() - 1, index)));
-            Set<Long> selected = new HashSet<>(adding ? session.selectedNotes().get() : Set.of());
+            Set<Long> selected = new HashSet<>(adding ? session.selection().notes().get() : Set.of());
             selected.add(note.before().id());
-            session.selectedNotes().set(Set.copyOf(selected));
-            ladder.reveal(note.shown(session.showingBefore().get()));
+            session.selection().selectNotes(Set.copyOf(selected));
+            ladder.reveal(note.shown(session.transport().showingBefore().get()));
         }
     }
 }

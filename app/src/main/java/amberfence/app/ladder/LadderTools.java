@@ -62,8 +62,8 @@ final class LadderTools extends HBox {
                 Controls.iconButton("zoom-song", Icons.WHOLE, "ladder.whole", event -> ladder.showAll()));
         setAlignment(Pos.CENTER_LEFT);
         setPadding(new Insets(0, 10, 0, LadderView.DEGREES));
-        session.frames().follow(this::update, session.results(), session.selectedPart());
-        session.playhead().addListener((property, old, now) -> updateSnap());
+        session.frames().follow(this::update, session.results(), session.selection().part());
+        session.transport().playhead().addListener((property, old, now) -> updateSnap());
         session.snap().changes().addListener((property, old, now) -> updateSnap());
         update();
     }
@@ -112,7 +112,7 @@ final class LadderTools extends HBox {
     }
 
     private Metre metre() {
-        return session.results().get().song().time().metreAt(session.playhead().get());
+        return session.results().get().song().time().metreAt(session.transport().playhead().get());
     }
 
     private List<MenuItem> grids() {
@@ -145,7 +145,7 @@ final class LadderTools extends HBox {
     /** Adds the step that trims small overlaps. */
     private void trim() {
         Lengths step = new Lengths(new LengthWay.TrimOverlaps());
-        session.addStep(session.selectedPart().get(), Words.say("edit.stepAdd", StepCatalogue.of(step).title()), song -> step);
+        session.addStep(session.selection().part().get(), Words.say("edit.stepAdd", StepCatalogue.of(step).title()), song -> step);
     }
 
     private void update() {

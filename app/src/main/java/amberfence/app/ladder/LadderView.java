@@ -81,19 +81,19 @@ public final class LadderView extends Region {
 
     private void listen() {
         session.results().addListener((property, old, now) -> updateScene());
-        session.selectedPart().addListener((property, old, now) -> {
+        session.selection().part().addListener((property, old, now) -> {
             placed = false;
             zoomed = false;
             updateScene();
             requestLayout();
         });
-        session.openStep().addListener((property, old, now) -> updateScene());
-        session.showingBefore().addListener((property, old, now) -> markNotes());
-        session.selectedNotes().addListener((property, old, now) -> selectionChanged());
-        session.outlinedTake().addListener((property, old, now) -> updateOutline());
+        session.selection().openStep().addListener((property, old, now) -> updateScene());
+        session.transport().showingBefore().addListener((property, old, now) -> markNotes());
+        session.selection().notes().addListener((property, old, now) -> selectionChanged());
+        session.selection().outlinedTake().addListener((property, old, now) -> updateOutline());
         session.pick().notes().addListener((property, old, now) -> markNotes());
-        session.playhead().addListener((property, old, now) -> followPlayhead(now.longValue()));
-        session.loop().addListener((property, old, now) -> markOverlay());
+        session.transport().playhead().addListener((property, old, now) -> followPlayhead(now.longValue()));
+        session.transport().loop().addListener((property, old, now) -> markOverlay());
         view.addListener((property, old, now) -> viewChanged(now));
         overlay.setOnMouseMoved(this::hoverAt);
         overlay.setOnMouseExited(event -> hover.setVisible(false));
@@ -169,7 +169,7 @@ public final class LadderView extends Region {
         Results results = session.results().get();
         Optional<Part> part = session.part();
         LadderScene before = scene;
-        Long open = session.openStep().get();
+        Long open = session.selection().openStep().get();
         session.computations().ask(this, part.map(some -> some.line().size()).orElse(0),
                 () -> part.map(some -> LadderScene.of(results, some, open, before)).orElse(LadderScene.EMPTY), this::show);
     }
@@ -181,7 +181,7 @@ public final class LadderView extends Region {
         if (view.get() != null && !scene.isEmpty()) {
             fitRows();
             if (placed) {
-                view.set(LadderFollowing.follow(view.get(), before, scene, session.showingBefore().get(), session.selectedNotes().get()));
+                view.set(LadderFollowing.follow(view.get(), before, scene, session.transport().showingBefore().get(), session.selection().notes().get()));
             }
             scrolling.follow(view.get(), scene);
         } else {
@@ -191,7 +191,7 @@ public final class LadderView extends Region {
     }
 
     private void updateOutline() {
-        Integer take = session.outlinedTake().get();
+        Integer take = session.selection().outlinedTake().get();
         boolean there = take != null && !scene.isEmpty() && take < scene.part().takes().size();
         outline = there ? scene.results().take(scene.part().id(), take) : Line.EMPTY;
         markNotes();
@@ -210,8 +210,8 @@ public final class LadderView extends Region {
     private void viewChanged(Viewport now) {
         hover.setVisible(false);
         scrolling.follow(now, scene);
-        edges.follow(now, scene, session.showingBefore().get());
-        session.timeAxis().set(new TimeAxis(now.firstTick(), now.pixelsPerTick(), now.width()));
+        edges.follow(now, scene, session.transport().showingBefore().get());
+        session.showTime(new TimeAxis(now.firstTick(), now.pixelsPerTick(), now.width()));
         markAll();
     }
 
@@ -273,12 +273,12 @@ public final class LadderView extends Region {
             rowsMarked = false;
         }
         if (notesMarked) {
-            notePainter.paint(notes.getGraphicsContext2D(), now, scene, new NotePainter.Marks(session.showingBefore().get(),
-                    session.selectedNotes().get(), session.pick().notes().get(), outline));
+            notePainter.paint(notes.getGraphicsContext2D(), now, scene, new NotePainter.Marks(session.transport().showingBefore().get(),
+                    session.selection().notes().get(), session.pick().notes().get(), outline));
             notesMarked = false;
         }
         if (overlayMarked) {
-            overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.playhead().get(), session.loop().get(), isFocused(),
+            overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.transport().playhead().get(), session.transport().loop().get(), isFocused(),
                     gestures.drag());
             overlayMarked = false;
         }
@@ -304,13 +304,13 @@ public final class LadderView extends Region {
 
     /** Shows the selected notes as wide as they fit. */
     public void showSelection() {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         List<Standing> chosen = scene.notes().stream().filter(note -> selected.contains(note.before().id())).toList();
         if (chosen.isEmpty()) {
-            session.message().set(Words.say("hands.selectFirst"));
+            session.say(Words.say("hands.selectFirst"));
             return;
         }
-        boolean before = session.showingBefore().get();
+        boolean before = session.transport().showingBefore().get();
         long from = chosen.stream().mapToLong(note -> note.shown(before).start()).min().orElseThrow();
         long to = chosen.stream().mapToLong(note -> note.shown(before).end()).max().orElseThrow();
         long margin = Math.max(1, (to - from) / 12);
@@ -319,7 +319,7 @@ public final class LadderView extends Region {
     }
 
     private void centrePitches(List<Standing> around) {
-        boolean before = session.showingBefore().get();
+        boolean before = session.transport().showingBefore().get();
         int[] pitches = around.stream().limit(5000).mapToInt(note -> note.shown(before).pitch()).sorted().toArray();
         if (!zoomed) {
             zoom = RowPlan.zoomFor(scene.fence().at(middleTick()), pitches.length == 0 ? MIDDLE_C : pitches[0],
@@ -403,13 +403,13 @@ public final class LadderView extends Region {
         } else if (drawing.get()) {
             drawing.set(false);
         } else {
-            session.selectedNotes().set(Set.of());
+            session.selection().selectNotes(Set.of());
         }
     }
 
     private void selectionChanged() {
         markNotes();
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         if (selected.size() == 1) {
             scene.note(selected.iterator().next()).ifPresent(note -> setAccessibleText(hover.words(note, scene)));
         }
@@ -418,7 +418,7 @@ public final class LadderView extends Region {
     /** The place of a note in this view's own coordinates, for tests and for what points at notes; empty when not seen. */
     public Optional<Point2D> placeOf(long noteId) {
         return scene.note(noteId).map(note -> {
-            NoteBox box = NoteBox.of(view.get(), note.shown(session.showingBefore().get()));
+            NoteBox box = NoteBox.of(view.get(), note.shown(session.transport().showingBefore().get()));
             return new Point2D(DEGREES + box.x() + Math.min(box.width() / 2, 20), RULER + box.y() + box.height() / 2);
         }).filter(point -> getLayoutBounds().contains(point));
     }

@@ -46,8 +46,8 @@ final class VelocityLane extends Region {
         getChildren().addAll(swatches, canvas);
         ladder.view().addListener((property, old, now) -> layoutChildren());
         session.results().addListener((property, old, now) -> requestLayout());
-        session.selectedNotes().addListener((property, old, now) -> requestLayout());
-        session.showingBefore().addListener((property, old, now) -> requestLayout());
+        session.selection().notes().addListener((property, old, now) -> requestLayout());
+        session.transport().showingBefore().addListener((property, old, now) -> requestLayout());
         canvas.setOnMousePressed(event -> {
             wanted.clear();
             fromY = event.getY();
@@ -73,14 +73,14 @@ final class VelocityLane extends Region {
     private List<Note> inView() {
         Viewport view = ladder.viewport();
         LadderScene scene = ladder.scene();
-        boolean before = session.showingBefore().get();
+        boolean before = session.transport().showingBefore().get();
         return scene.notes().subList(scene.firstAt(view.firstTick()), scene.firstFrom(view.lastTick() + 1)).stream()
                 .filter(note -> note.kind() != Standing.Kind.MADE).map(note -> note.shown(before)).toList();
     }
 
     /** The stem under the mouse; of several at one place a selected one, else the nearest in height. */
     private Optional<Note> stemAt(double x, double y) {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         return inView().stream().filter(note -> Math.abs(ladder.viewport().x(note.start()) + STEM / 2 - x) <= REACH)
                 .min(Comparator.comparing((Note note) -> !selected.contains(note.id()))
                         .thenComparingDouble(note -> Math.abs(top(note.velocity()) - y)))
@@ -89,17 +89,17 @@ final class VelocityLane extends Region {
 
     private void pull(Note note, double y) {
         int by = velocity(y) - velocity(fromY);
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         wanted.clear();
         if (selected.contains(note.id())) {
-            session.selectedIn(ladder.scene().part().line()).forEach(some -> want(some, some.velocity() + by));
+            session.selection().in(ladder.scene().part().line()).forEach(some -> want(some, some.velocity() + by));
         } else {
             want(note, note.velocity() + by);
         }
     }
 
     private void drawOver(double x, double y) {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         inView().stream().filter(note -> Math.abs(ladder.viewport().x(note.start()) + STEM / 2 - x) <= REACH)
                 .filter(note -> selected.isEmpty() || selected.contains(note.id()))
                 .forEach(note -> want(note, velocity(y)));
@@ -134,7 +134,7 @@ final class VelocityLane extends Region {
         g.fillRect(0, 0, width, getHeight());
         g.setFill(swatches.color(Role.RUNG));
         g.fillRect(0, top(64), width, 1);
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         double narrow = ladder.viewport().pixelsPerTick() * session.song().time().ticksPerQuarter() / 8;
         for (Note note : inView()) {
             int velocity = wanted.getOrDefault(note.id(), note.velocity());

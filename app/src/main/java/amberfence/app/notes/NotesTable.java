@@ -55,8 +55,8 @@ public final class NotesTable extends StackPane {
         this.table = make();
         getChildren().add(table);
         setVisible(false);
-        session.frames().follow(this::update, session.results(), session.selectedPart(), visibleProperty());
-        session.frames().follow(this::followSelection, session.selectedNotes());
+        session.frames().follow(this::update, session.results(), session.selection().part(), visibleProperty());
+        session.frames().follow(this::followSelection, session.selection().notes());
     }
 
     private TableView<Standing> make() {
@@ -168,13 +168,13 @@ public final class NotesTable extends StackPane {
 
     private void typed(NoteColumn kind, Standing standing, String text) {
         if (standing.kind() == Standing.Kind.MADE) {
-            session.message().set(Words.say("hands.made"));
+            session.say(Words.say("hands.made"));
             return;
         }
         try {
             NoteTyping.edit(kind, commands, session.song().time(), standing.before(), text);
         } catch (IllegalArgumentException e) {
-            session.message().set(e.getMessage());
+            session.say(e.getMessage());
         }
     }
 
@@ -206,19 +206,19 @@ public final class NotesTable extends StackPane {
             chosen.removeIf(standing -> standing == null);
             chosen.forEach(standing -> ids.add(standing.before().id()));
             updating = true;
-            session.selectedNotes().set(Set.copyOf(ids));
+            session.selection().selectNotes(Set.copyOf(ids));
             updating = false;
             if (chosen.size() > MOST_MARKED) {
                 session.frames().soon(thin);
             }
             if (chosen.size() == 1) {
-                reveal.accept(chosen.get(0).shown(session.showingBefore().get()));
+                reveal.accept(chosen.get(0).shown(session.transport().showingBefore().get()));
             }
         }
     }
 
     private void followSelection() {
-        Set<Long> selected = session.selectedNotes().get();
+        Set<Long> selected = session.selection().notes().get();
         if (updating || !isVisible() || isMarked(selected)) {
             return;
         }

@@ -51,7 +51,7 @@ public final class OverviewStrip extends Region {
         getChildren().addAll(swatches, canvas, hover);
         session.frames().follow(this::update, session.results());
         session.timeAxis().addListener((property, old, now) -> paint());
-        session.selectedPart().addListener((property, old, now) -> paint());
+        session.selection().part().addListener((property, old, now) -> paint());
         visibleProperty().addListener((property, old, now) -> update());
         focusedProperty().addListener((property, old, now) -> paint());
         setOnMouseMoved(this::hoverAt);
@@ -104,9 +104,9 @@ public final class OverviewStrip extends Region {
         if (model.rows().isEmpty()) {
             return;
         }
-        session.selectPart(model.rows().get(row).part());
+        session.selection().selectPart(model.rows().get(row).part());
         long tick = session.results().get().song().time().barStart(model.firstBar(bar));
-        session.playhead().set(tick);
+        session.transport().moveTo(tick);
         goTo.accept(tick);
     }
 
@@ -162,7 +162,7 @@ public final class OverviewStrip extends Region {
         for (int i = 0; i < model.rows().size(); i++) {
             Row part = model.rows().get(i);
             double y = RULER + ROW * i;
-            boolean chosen = Integer.valueOf(part.part()).equals(session.selectedPart().get());
+            boolean chosen = Integer.valueOf(part.part()).equals(session.selection().part().get());
             g.setFill(swatches.color(chosen ? Role.AMBER_DEEP : Role.INK_SOFT));
             g.fillText(part.name(), 0, y + ROW - 3, LABELS - 8);
             for (int at = 0; at < part.bars().size(); at++) {

@@ -83,7 +83,7 @@ final class PartCard extends VBox {
             // Else the scrolling area around the cards would take the focus.
             event.consume();
             requestFocus();
-            session.selectPart(id);
+            session.selection().selectPart(id);
         });
         setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {
@@ -92,7 +92,7 @@ final class PartCard extends VBox {
         });
         addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getTarget() == this && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE)) {
-                session.selectPart(id);
+                session.selection().selectPart(id);
                 event.consume();
             } else if (event.getTarget() == this && event.getCode() == KeyCode.F2) {
                 beginRename();
@@ -139,7 +139,7 @@ final class PartCard extends VBox {
         outside.setManaged(!outside.getText().isEmpty());
         mute.setSelected(part.sound().muted());
         solo.setSelected(part.sound().solo());
-        style(this, "chosen", Integer.valueOf(id).equals(session.selectedPart().get()));
+        style(this, "chosen", Integer.valueOf(id).equals(session.selection().part().get()));
         Line sounding = results.part(id).line();
         if (shown != sounding) {
             shown = sounding;
@@ -170,7 +170,7 @@ final class PartCard extends VBox {
     }
 
     private List<MenuItem> menuItems() {
-        session.selectPart(id);
+        session.selection().selectPart(id);
         if (session.song().find(id).isEmpty()) {
             return List.of();
         }
@@ -189,7 +189,7 @@ final class PartCard extends VBox {
     private void duplicate(Part part) {
         session.edit(Words.say("edit.duplicate", part.name()), song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())));
         List<Integer> order = session.song().parts().stream().map(Part::id).toList();
-        session.selectPart(order.get(order.indexOf(id) + 1));
+        session.selection().selectPart(order.get(order.indexOf(id) + 1));
     }
 
     private static MenuItem item(String words, Runnable action) {

@@ -58,7 +58,7 @@ public final class PartsView extends VBox {
         empty.managedProperty().bind(empty.visibleProperty());
         takes = new TakesView(session, compare);
         getChildren().addAll(head, empty, cards);
-        session.frames().follow(this::update, session.results(), session.selectedPart());
+        session.frames().follow(this::update, session.results(), session.selection().part());
         update();
     }
 
@@ -103,7 +103,7 @@ public final class PartsView extends VBox {
 
     private void update(PartCard card, Results results) {
         card.update(results);
-        card.hold(Integer.valueOf(card.partId()).equals(session.selectedPart().get()) ? takes : null);
+        card.hold(Integer.valueOf(card.partId()).equals(session.selection().part().get()) ? takes : null);
     }
 
     private List<MenuItem> newParts() {
@@ -122,14 +122,14 @@ public final class PartsView extends VBox {
         session.edit(Words.say("edit.partAdd", word), song -> song.plusEmptyPart(
                 word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1), role));
         List<Part> parts = session.song().parts();
-        session.selectPart(parts.get(parts.size() - 1).id());
-        session.message().set(Words.say("parts.drawHint"));
+        session.selection().selectPart(parts.get(parts.size() - 1).id());
+        session.say(Words.say("parts.drawHint"));
     }
 
     private void go(int from, int places) {
         List<Integer> order = session.results().get().song().parts().stream().map(Part::id).toList();
         int to = Math.max(0, Math.min(order.size() - 1, order.indexOf(from) + places));
-        session.selectPart(order.get(to));
+        session.selection().selectPart(order.get(to));
         if (byId.get(order.get(to)) == null || byId.get(order.get(to)).getScene() == null) {
             cards.scrollTo(to);
             cards.layout();

@@ -13,11 +13,11 @@ public final class TakeSwitch {
     /** Chooses a take of a part as it is now. */
     static void to(Session session, Part part, int index) {
         if (part.current() != index) {
-            Integer outlined = session.outlinedTake().get();
+            Integer outlined = session.selection().outlinedTake().get();
             session.edit(Words.say("edit.take", part.takes().get(index).name()), song -> song.withPart(part.id(), same -> same.withTake(index)));
-            session.selectPart(part.id());
-            session.outlinedTake().set(outlined == null ? null : outlined == index ? Integer.valueOf(part.current()) : outlined);
-            session.message().set(Words.say("takes.now", session.song().part(part.id()).take().name()));
+            session.selection().selectPart(part.id());
+            session.selection().outline(outlined == null ? null : outlined == index ? Integer.valueOf(part.current()) : outlined);
+            session.say(Words.say("takes.now", session.song().part(part.id()).take().name()));
         }
     }
 
@@ -30,7 +30,7 @@ public final class TakeSwitch {
     public static void step(Session session, int by) {
         now(session).ifPresent(part -> {
             if (part.takes().size() == 1) {
-                session.message().set(Words.say("takes.onlyOne", part.name()));
+                session.say(Words.say("takes.onlyOne", part.name()));
             } else {
                 to(session, part, Math.floorMod(part.current() + by, part.takes().size()));
             }
@@ -41,9 +41,9 @@ public final class TakeSwitch {
     public static void toggleOutline(Session session) {
         now(session).ifPresent(part -> {
             if (part.takes().size() == 1) {
-                session.message().set(Words.say("takes.onlyOne", part.name()));
+                session.say(Words.say("takes.onlyOne", part.name()));
             } else {
-                session.outlinedTake().set(session.outlinedTake().get() != null ? null
+                session.selection().outline(session.selection().outlinedTake().get() != null ? null
                         : Integer.valueOf(Math.floorMod(part.current() - 1, part.takes().size())));
             }
         });

@@ -39,7 +39,7 @@ final class TakesView extends VBox {
         foot.setAlignment(Pos.CENTER_LEFT);
         setPadding(new Insets(4, 0, 0, 0));
         getChildren().addAll(rows, foot);
-        session.frames().follow(this::update, session.results(), session.selectedPart(), session.outlinedTake());
+        session.frames().follow(this::update, session.results(), session.selection().part(), session.selection().outlinedTake());
         update();
     }
 
@@ -55,7 +55,7 @@ final class TakesView extends VBox {
     private void update() {
         Part part = session.part().orElse(null);
         Shown now = part == null ? null : new Shown(part.id(), part.takes().stream().map(Take::name).toList(), part.current(),
-                session.outlinedTake().get());
+                session.selection().outlinedTake().get());
         if (part != null && now.equals(shown)) {
             return;
         }
@@ -94,11 +94,11 @@ final class TakesView extends VBox {
         outline.setId("take-outline-" + index);
         outline.setGraphic(Icons.EYE.node());
         outline.getStyleClass().setAll("icon-toggle");
-        outline.setSelected(Integer.valueOf(index).equals(session.outlinedTake().get()));
+        outline.setSelected(Integer.valueOf(index).equals(session.selection().outlinedTake().get()));
         outline.setAccessibleText(Words.say("takes.outline", take.name()));
         outline.setVisible(!current);
         outline.setManaged(!current);
-        outline.setOnAction(event -> session.outlinedTake().set(outline.isSelected() ? index : null));
+        outline.setOnAction(event -> session.selection().outline(outline.isSelected() ? index : null));
         Controls.tip(outline, Words.say("takes.outline", take.name()));
         HBox row = new HBox(2, choose, outline, Controls.menuButton("take-menu-" + index, Icons.MORE,
                 Words.say("takes.menu", take.name()), () -> items(part, index)));
@@ -119,7 +119,7 @@ final class TakesView extends VBox {
                 now -> session.edit(Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
                         Words.say("takes.partName", part.name(), take.name())))));
         MenuItem remove = Controls.menuItem("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> withTake(part, index, now -> {
-            session.outlinedTake().set(null);
+            session.selection().outline(null);
             session.edit(Words.say("takes.removed", take.name()), song -> song.withPart(part.id(), same -> same.minusTake(index)));
         }));
         remove.setDisable(index == 0);

@@ -81,11 +81,11 @@ public final class PickView extends VBox {
         if (now) {
             Pick.Rule rule = session.pick().rule().get().or(() -> last)
                     .orElseGet(() -> PickRow.rule(List.of(PickRow.of(PickKind.LOWEST)), false));
-            session.pick().rule().set(Optional.of(rule));
+            session.pick().choose(Optional.of(rule));
             session.frames().soon(this::focusFirst);
         } else {
             last = session.pick().rule().get();
-            session.pick().rule().set(Optional.empty());
+            session.pick().choose(Optional.empty());
         }
     }
 
@@ -108,7 +108,7 @@ public final class PickView extends VBox {
     /** Takes a rule; one that cannot be read is told, and the rule before it stays. */
     private void take(Supplier<Pick.Rule> rule) {
         try {
-            session.pick().rule().set(Optional.of(rule.get()));
+            session.pick().choose(Optional.of(rule.get()));
             trouble.setText("");
         } catch (IllegalArgumentException e) {
             trouble.setText(e.getMessage());

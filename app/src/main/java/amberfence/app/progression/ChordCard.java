@@ -106,7 +106,7 @@ final class ChordCard extends StackPane {
 
     /** Shows whether the chord is among the selected ones. */
     void showChosen() {
-        boolean chosen = session.selectedChords().get().contains(span.id());
+        boolean chosen = session.selection().chords().get().contains(span.id());
         if (chosen != getStyleClass().contains("chosen")) {
             if (chosen) {
                 getStyleClass().add("chosen");
@@ -130,7 +130,7 @@ final class ChordCard extends StackPane {
 
     private void pressed(MouseEvent event, Consumer<ChordCard> openMenu) {
         requestFocus();
-        Set<Long> selected = new HashSet<>(session.selectedChords().get());
+        Set<Long> selected = new HashSet<>(session.selection().chords().get());
         if (event.isShiftDown()) {
             if (!selected.add(span.id())) {
                 selected.remove(span.id());
@@ -142,7 +142,7 @@ final class ChordCard extends StackPane {
         moved = false;
         ticks = 0;
         edge = edgeAt(event.getX());
-        session.selectedChords().set(Set.copyOf(selected));
+        session.selection().selectChords(Set.copyOf(selected));
         if (event.getButton() == MouseButton.SECONDARY) {
             openMenu.accept(this);
         }
@@ -184,7 +184,7 @@ final class ChordCard extends StackPane {
         switch (event.getCode()) {
             case ENTER, F2 -> type();
             case DELETE, BACK_SPACE -> {
-                session.selectedChords().set(Set.of(span.id()));
+                session.selection().selectChords(Set.of(span.id()));
                 commands.delete();
             }
             case UP -> invert(true);
@@ -199,8 +199,8 @@ final class ChordCard extends StackPane {
     }
 
     private void invert(boolean up) {
-        if (!session.selectedChords().get().contains(span.id())) {
-            session.selectedChords().set(Set.of(span.id()));
+        if (!session.selection().chords().get().contains(span.id())) {
+            session.selection().selectChords(Set.of(span.id()));
         }
         commands.voice(Words.say(up ? "voice.invertUp" : "voice.invertDown"), up ? Voicing::invertedUp : Voicing::invertedDown);
     }
@@ -209,7 +209,7 @@ final class ChordCard extends StackPane {
         List<ChordSpan> spans = session.song().progression().spans();
         int to = Math.max(0, Math.min(spans.size() - 1, session.song().progression().indexOf(span.id()) + by));
         Parent strip = getParent();
-        session.selectedChords().set(Set.of(spans.get(to).id()));
+        session.selection().selectChords(Set.of(spans.get(to).id()));
         Node next = strip.lookup("#chord-" + spans.get(to).id());
         if (next != null) {
             next.requestFocus();
@@ -230,7 +230,7 @@ final class ChordCard extends StackPane {
                 getChildren().setAll(texts);
                 requestFocus();
             } catch (MusicTextException e) {
-                session.message().set(e.getMessage());
+                session.say(e.getMessage());
                 field.getStyleClass().add("wrong");
             }
         });

@@ -8,8 +8,8 @@ import amberfence.edit.ProgressionEdits;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.song.ChordSpan;
-import amberfence.song.Note;
 import amberfence.song.Line;
+import amberfence.song.Note;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
@@ -50,14 +50,14 @@ public final class ChordCommands {
 
     /** The chords that are meant: the selected ones, else all. */
     List<Long> meant() {
-        Set<Long> selected = session.selectedChords().get();
+        Set<Long> selected = session.selection().chords().get();
         List<ChordSpan> chosen = song().progression().in(selected);
         return (chosen.isEmpty() ? song().progression().spans() : chosen).stream().map(ChordSpan::id).toList();
     }
 
     private boolean has() {
         if (song().progression().isEmpty()) {
-            session.message().set(Words.say("chords.none"));
+            session.say(Words.say("chords.none"));
         }
         return !song().progression().isEmpty();
     }
@@ -74,18 +74,18 @@ public final class ChordCommands {
         Song before = song();
         session.edit(name, edit);
         if (song() == before) {
-            session.message().set(Words.say("hands.nothing", name));
+            session.say(Words.say("hands.nothing", name));
         }
     }
 
     /** Puts a chord in at the playhead, which moves on to its end. */
     public void put(Chord chord, ChordLength length) {
         TimeMap time = song().time();
-        long start = session.playhead().get();
+        long start = session.transport().playhead().get();
         long end = length.end(time, start);
         session.edit(Words.say("chords.put", chord.text()), song -> ProgressionEdits.put(song, start, end, chord));
-        session.selectedChords().set(Set.of());
-        session.playhead().set(end);
+        session.selection().selectChords(Set.of());
+        session.transport().moveTo(end);
     }
 
     /** Reads a symbol or a Roman numeral in the key at a tick. */
@@ -104,9 +104,9 @@ public final class ChordCommands {
     /** Puts a template in from the bar of the playhead on. */
     public void put(ProgressionTemplate template) {
         TimeMap time = song().time();
-        int bar = time.barOf(session.playhead().get());
+        int bar = time.barOf(session.transport().playhead().get());
         List<ChordSpan> spans = new ArrayList<>();
-        for (List<Chord> chords : template.in(key(session.playhead().get()))) {
+        for (List<Chord> chords : template.in(key(session.transport().playhead().get()))) {
             for (int i = 0; i < chords.size(); i++) {
                 spans.add(ChordSpan.of(1, time.shareStart(bar, i, chords.size()), time.shareStart(bar, i + 1, chords.size()),
                         chords.get(i)));
@@ -119,7 +119,7 @@ public final class ChordCommands {
     /** Puts chords in, and moves the playhead to their end. */
     public void put(String name, List<ChordSpan> spans) {
         session.edit(Words.say("chords.put", name), song -> ProgressionEdits.put(song, spans));
-        session.playhead().set(spans.get(spans.size() - 1).end());
+        session.transport().moveTo(spans.get(spans.size() - 1).end());
     }
 
     /** Names the selected notes and puts the chord where they are. */
@@ -127,7 +127,7 @@ public final class ChordCommands {
         List<Note> notes = SelectedChord.notes(session);
         Optional<Chord> named = SelectedChord.name(notes, session.results().get());
         if (named.isEmpty()) {
-            session.message().set(Words.say(notes.size() < 2 ? "chords.selectNotes" : "chords.noName"));
+            session.say(Words.say(notes.size() < 2 ? "chords.selectNotes" : "chords.noName"));
             return;
         }
         long start = notes.stream().mapToLong(Note::start).min().orElseThrow();
@@ -141,7 +141,7 @@ public final class ChordCommands {
     /** Reads the chords out of a part, or out of all of them; what a person set stays. */
     public void readFrom(Optional<Integer> part) {
         Song song = song();
-        session.message().set(Words.say("status.working"));
+        session.say(Words.say("status.working"));
         Optional<Line> line = part.map(id -> session.results().get().part(id).line());
         session.computations().ask("chords read", () -> line.map(some -> ChordReader.read(List.of(some), song.time(),
                 song.fence().along(song.time()))).orElseGet(() -> ChordReader.read(song)), this::taken);
@@ -149,12 +149,12 @@ public final class ChordCommands {
 
     private void taken(List<ReadChord> read) {
         if (read.isEmpty()) {
-            session.message().set(Words.say("chords.nothingRead"));
+            session.say(Words.say("chords.nothingRead"));
             return;
         }
         session.edit(Words.say("chords.read", Words.count("chordCount", read.size())), song -> ProgressionEdits.read(song, read));
         long unsure = read.stream().filter(chord -> chord.confidence() < ChordCard.SURE).count();
-        session.message().set(Words.say("chords.readDone", Words.count("chordCount", read.size()), unsure));
+        session.say(Words.say("chords.readDone", Words.count("chordCount", read.size()), unsure));
     }
 
     public void replace(long id, Chord chord) {
@@ -163,12 +163,12 @@ public final class ChordCommands {
     }
 
     public void delete() {
-        if (session.selectedChords().get().isEmpty()) {
-            session.message().set(Words.say("chords.selectFirst"));
+        if (session.selection().chords().get().isEmpty()) {
+            session.say(Words.say("chords.selectFirst"));
             return;
         }
         editMeant(Words.say("chords.delete"), (song, ids) -> song.withProgression(song.progression().minus(ids)));
-        session.selectedChords().set(Set.of());
+        session.selection().selectChords(Set.of());
     }
 
     public void repeat() {
@@ -179,17 +179,17 @@ public final class ChordCommands {
     public void copy() {
         if (has()) {
             copied = song().progression().in(meant());
-            session.message().set(Words.say("chords.copied", Words.count("chordCount", copied.size())));
+            session.say(Words.say("chords.copied", Words.count("chordCount", copied.size())));
         }
     }
 
     /** Puts what was copied in at the playhead, which moves on to its end. */
     public void paste() {
         if (copied.isEmpty()) {
-            session.message().set(Words.say("chords.nothingCopied"));
+            session.say(Words.say("chords.nothingCopied"));
             return;
         }
-        long by = session.playhead().get() - copied.get(0).start();
+        long by = session.transport().playhead().get() - copied.get(0).start();
         put(Words.count("chordCount", copied.size()),
                 copied.stream().map(span -> span.shifted(by)).toList());
     }
@@ -253,7 +253,7 @@ public final class ChordCommands {
         edit(Words.say("hands.counted", words, Words.count("chordCount", ids.size())), song -> done.song());
         String moved = done.moved().isEmpty() ? Words.say("chords.noneUnder") : Words.say("chords.movedUnder",
                 String.join(", ", done.moved()));
-        session.message().set(done.following().isEmpty() ? moved : moved + " · " + Words.say("chords.followThemselves",
+        session.say(done.following().isEmpty() ? moved : moved + " · " + Words.say("chords.followThemselves",
                 String.join(", ", done.following())));
     }
 
@@ -268,7 +268,7 @@ public final class ChordCommands {
         }
         int before = SmoothVoicings.motion(song().progression().voicings());
         session.edit(new LongEdit<>(Words.say("chords.smooth"), song -> song.progression().spans().size() * SMOOTHING,
-                song -> ProgressionEdits.smooth(song, rules, fixed), song -> song, song -> session.message().set(
+                song -> ProgressionEdits.smooth(song, rules, fixed), song -> song, song -> session.say(
                         Words.say("chords.smoothed", SmoothVoicings.motion(song.progression().voicings()), before))));
     }
 
@@ -279,6 +279,6 @@ public final class ChordCommands {
             Song more = song.plusEmptyPart(name, Role.CHORDS);
             return more.plusStep(more.parts().get(more.parts().size() - 1).id(), PlayChords.USUAL);
         });
-        session.selectPart(song().parts().get(song().parts().size() - 1).id());
+        session.selection().selectPart(song().parts().get(song().parts().size() - 1).id());
     }
 }

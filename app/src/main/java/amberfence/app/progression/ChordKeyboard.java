@@ -48,8 +48,8 @@ public final class ChordKeyboard extends VBox {
         HBox head = new HBox(8, name, Controls.filler(), notes);
         head.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(head, new StackPane(keys), swatches);
-        session.frames().follow(this::update, session.selectedNotes(), session.selectedChords(), session.results());
-        session.playhead().addListener((property, old, now) -> {
+        session.frames().follow(this::update, session.selection().notes(), session.selection().chords(), session.results());
+        session.transport().playhead().addListener((property, old, now) -> {
             if (under(old.longValue()) != under(now.longValue())) {
                 update();
             }
@@ -70,10 +70,10 @@ public final class ChordKeyboard extends VBox {
                     chosen.stream().map(Note::pitch).distinct().sorted().toList(), results.fence().spellingAt(chosen.get(0).start()));
             return;
         }
-        Set<Long> chords = session.selectedChords().get();
+        Set<Long> chords = session.selection().chords().get();
         Optional<ChordSpan> span = results.song().progression().spans().stream().filter(some -> chords.contains(some.id())).findFirst()
-                .or(() -> results.song().progression().at(session.playhead().get()))
-                .or(() -> results.song().progression().at(session.playhead().get() - 1));
+                .or(() -> results.song().progression().at(session.transport().playhead().get()))
+                .or(() -> results.song().progression().at(session.transport().playhead().get() - 1));
         span.ifPresentOrElse(some -> show(some.chord().text(), some.sounding().pitches(),
                 results.fence().spellingAt(some.start())), () -> show(Words.say("chords.whatChord"), List.of(), null));
     }

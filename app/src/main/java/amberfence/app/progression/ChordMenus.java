@@ -48,7 +48,7 @@ public final class ChordMenus {
     }
 
     private Spelling spelling() {
-        return session.results().get().fence().spellingAt(session.playhead().get());
+        return session.results().get().fence().spellingAt(session.transport().playhead().get());
     }
 
     /** Where chords come from. */
@@ -231,7 +231,7 @@ public final class ChordMenus {
         Menu change = menu("card-change", "chords.change");
         change.getItems().setAll(change());
         items.addAll(List.of(voice, change, Controls.menuItem("card-delete", Words.say("chords.delete"), () -> {
-            session.selectedChords().set(Set.of(id));
+            session.selection().selectChords(Set.of(id));
             commands.delete();
         })));
         return items;

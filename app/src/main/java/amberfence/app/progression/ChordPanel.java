@@ -65,7 +65,7 @@ public final class ChordPanel extends VBox {
         brush.setId("chord-brush");
         brush.getStyleClass().add("chip-toggle");
         Controls.tip(brush, Words.say("chords.brushTip"));
-        brush.setOnAction(event -> session.chordBrush().set(brush.isSelected() ? Optional.of(kind.getValue()) : Optional.empty()));
+        brush.setOnAction(event -> session.holdBrush(brush.isSelected() ? Optional.of(kind.getValue()) : Optional.empty()));
         session.chordBrush().addListener((property, old, now) -> brush.setSelected(now.isPresent()));
         HBox first = new HBox(6, entry, length, size, Controls.filler(), kind, brush);
         first.setAlignment(Pos.CENTER_LEFT);
@@ -76,14 +76,14 @@ public final class ChordPanel extends VBox {
         VBox rows = new VBox(4, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
         HBox.setHgrow(rows, Priority.ALWAYS);
         getChildren().addAll(first, new HBox(12, rows, new ChordKeyboard(session)));
-        session.playhead().addListener((property, old, now) -> {
+        session.transport().playhead().addListener((property, old, now) -> {
             var progression = session.results().get().song().progression();
             if (progression.indexAt(old.longValue()) != progression.indexAt(now.longValue())
                     || !commands.key(old.longValue()).equals(commands.key(now.longValue()))) {
                 update();
             }
         });
-        session.frames().follow(this::update, session.results(), session.selectedChords());
+        session.frames().follow(this::update, session.results(), session.selection().chords());
         visibleProperty().addListener((property, old, now) -> shown(now));
         update();
     }
@@ -99,17 +99,17 @@ public final class ChordPanel extends VBox {
 
     private void brushWith(ChordKind kind) {
         if (brush.isSelected()) {
-            session.chordBrush().set(Optional.of(kind));
+            session.holdBrush(Optional.of(kind));
         }
     }
 
     private void typed() {
         try {
-            commands.put(commands.read(entry.getText(), session.playhead().get()), length.getValue());
+            commands.put(commands.read(entry.getText(), session.transport().playhead().get()), length.getValue());
             entry.clear();
             entry.getStyleClass().remove("wrong");
         } catch (MusicTextException e) {
-            session.message().set(e.getMessage());
+            session.say(e.getMessage());
             if (!entry.getStyleClass().contains("wrong")) {
                 entry.getStyleClass().add("wrong");
             }
@@ -128,7 +128,7 @@ public final class ChordPanel extends VBox {
         if (!isVisible()) {
             return;
         }
-        Key key = commands.key(session.playhead().get());
+        Key key = commands.key(session.transport().playhead().get());
         KeyChords chords = KeyChords.of(key);
         degrees.getChildren().clear();
         for (int degree = 1; degree <= 7; degree++) {
@@ -148,7 +148,7 @@ public final class ChordPanel extends VBox {
     private void suggest(Key key) {
         next.getChildren().clear();
         Progression progression = session.results().get().song().progression();
-        int before = progression.indexAt(Math.max(0, session.playhead().get() - 1));
+        int before = progression.indexAt(Math.max(0, session.transport().playhead().get() - 1));
         if (before < 0) {
             next.getChildren().add(Controls.label(Words.say("chords.noneBefore"), "soft", "small"));
             return;
@@ -167,7 +167,7 @@ public final class ChordPanel extends VBox {
             update();
             session.frames().soon(entry::requestFocus);
         } else {
-            session.chordBrush().set(Optional.empty());
+            session.holdBrush(Optional.empty());
         }
     }
 }

@@ -79,13 +79,13 @@ public final class ProgressionView extends VBox {
         getChildren().addAll(head, body);
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> context.close());
         cards.setOnMousePressed(event -> {
-            session.selectedChords().set(Set.of());
-            session.playhead().set(Math.max(0, session.snap().nearest(session.song().time(),
+            session.selection().selectChords(Set.of());
+            session.transport().moveTo(Math.max(0, session.snap().nearest(session.song().time(),
                     Math.round(session.timeAxis().get().tick(event.getX())))));
         });
         session.frames().follow(this::rebuild, session.results());
         // The cards stay: one of them may just be pressed, dragged, or have a menu open.
-        session.selectedChords().addListener((property, old, now) -> place());
+        session.selection().chords().addListener((property, old, now) -> place());
         session.timeAxis().addListener((property, old, now) -> place());
         shown = progression();
         build();
@@ -202,8 +202,8 @@ public final class ProgressionView extends VBox {
                 && axis.x(spans.get(i).start()) < axis.width(); i++) {
             inView.put(spans.get(i).id(), spans.get(i));
         }
-        if (session.selectedChords().get().size() == 1) {
-            int selected = progression().indexOf(session.selectedChords().get().iterator().next());
+        if (session.selection().chords().get().size() == 1) {
+            int selected = progression().indexOf(session.selection().chords().get().iterator().next());
             if (selected >= 0) {
                 spans.subList(Math.max(0, selected - 1), Math.min(spans.size(), selected + 2))
                         .forEach(span -> inView.put(span.id(), span));

@@ -17,7 +17,7 @@ final class SelectedChord {
 
     /** The selected notes as the steps make them. */
     static List<Note> notes(Session session) {
-        return session.part().map(part -> session.selectedIn(session.results().get().part(part.id()).line())).orElse(List.of());
+        return session.part().map(part -> session.selection().in(session.results().get().part(part.id()).line())).orElse(List.of());
     }
 
     /** The best name of the pitch classes of some notes, the lowest being the bass. */

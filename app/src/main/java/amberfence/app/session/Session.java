@@ -6,8 +6,6 @@ import amberfence.app.work.Frames;
 import amberfence.format.FileState;
 import amberfence.format.project.ProjectDocument;
 import amberfence.song.Fence;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
@@ -16,22 +14,17 @@ import amberfence.theory.ChordKind;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.LongProperty;
-import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleLongProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 
 /**
  * The open song and all that views share: they read it, and send it edits by name. Used on the interface thread only;
@@ -42,22 +35,15 @@ public final class Session {
 
     private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
-    private final ObjectProperty<Fence> tryOn = new SimpleObjectProperty<>();
-    private final ObjectProperty<Integer> selectedPart = new SimpleObjectProperty<>();
-    private final ObjectProperty<Long> openStep = new SimpleObjectProperty<>();
-    private final ObjectProperty<Set<Long>> selectedNotes = new SimpleObjectProperty<>(Set.of());
-    private final BooleanProperty showingBefore = new SimpleBooleanProperty();
-    private final LongProperty playhead = new SimpleLongProperty();
-    private final ObjectProperty<Integer> outlinedTake = new SimpleObjectProperty<>();
-    private final ObjectProperty<Set<Long>> selectedChords = new SimpleObjectProperty<>(Set.of());
-    private final ObjectProperty<Optional<ChordKind>> chordBrush = new SimpleObjectProperty<>(Optional.empty());
-    private final ObjectProperty<TimeAxis> timeAxis = new SimpleObjectProperty<>(TimeAxis.NONE);
-    private final ObjectProperty<Optional<TickRange>> loop = new SimpleObjectProperty<>(Optional.empty());
-    private final ObjectProperty<Optional<HeardInstead>> heardInstead = new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Fence> tryOn = new ReadOnlyObjectWrapper<>();
+    private final Selection selection = new Selection(this::song);
+    private final Transport transport = new Transport();
+    private final ReadOnlyObjectWrapper<Optional<ChordKind>> chordBrush = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<TimeAxis> timeAxis = new ReadOnlyObjectWrapper<>(TimeAxis.NONE);
     private final SnapGrid snap = new SnapGrid();
     private final LivePick pick;
-    private final ObjectProperty<Path> file = new SimpleObjectProperty<>();
-    private final ObjectProperty<String> message = new SimpleObjectProperty<>("");
+    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final Computations computations = new Computations();
     private final Frames frames = new Frames();
     private final Preferences preferences = new Preferences();
@@ -67,11 +53,7 @@ public final class Session {
     private final long historyBytes;
     private boolean computing;
     private long number;
-    private ProjectDocument document;
-    private Optional<FileState> onDisk = Optional.empty();
-    private History history;
-    /** The last song of the history of which the results are known. */
-    private Song computed;
+    private Document document;
 
     public Session(Song song) {
         this(song, Runtime.getRuntime().maxMemory() / 8);
@@ -114,37 +96,29 @@ public final class Session {
     public void open(ProjectDocument opened, Path from, Optional<FileState> state) {
         number++;
         longEdits.stop();
-        document = opened;
-        onDisk = state;
-        history = new History(opened.song(), historyBytes);
-        computed = opened.song();
+        document = new Document(number, opened, Optional.ofNullable(from), state, historyBytes);
         file.set(from);
         tryOn.set(null);
-        showingBefore.set(false);
-        playhead.set(0);
-        selectedNotes.set(Set.of());
-        selectedPart.set(null);
-        loop.set(Optional.empty());
-        heardInstead.set(Optional.empty());
-        pick.rule().set(Optional.empty());
-        selectedChords.set(Set.of());
+        selection.clear();
+        transport.clear();
+        pick.choose(Optional.empty());
         if (Effort.isLong(opened.song())) {
             results.set(Results.untouched(opened.song()));
         }
         refresh();
-        selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
+        selection.selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
     }
 
     /** Opens work that was not saved: it counts as changed from the beginning. */
     public void openUnsaved(ProjectDocument opened, Optional<Path> project, Optional<FileState> state) {
         open(opened, project.orElse(null), state);
-        history.markSaved(null);
+        document.history().markSaved(null);
         refresh();
     }
 
     /** What there is to be saved now. */
     public WorkState state() {
-        return new WorkState(number, document(), Optional.ofNullable(file.get()), onDisk, history.editsSinceSaved(), isChanged());
+        return document.state(isChanged());
     }
 
     /** Changes whenever what there is to be saved does; see {@link #state}. */
@@ -154,12 +128,12 @@ public final class Session {
 
     /** The song as it is, without what is being tried on. */
     public Song song() {
-        return history.current();
+        return document.song();
     }
 
     /** The song and its JSON as they are to be saved. */
     public ProjectDocument document() {
-        return document.withSong(song());
+        return document.content();
     }
 
     /** Changes the song; the name is what undo will say. An edit that changes nothing leaves no trace. */
@@ -167,7 +141,7 @@ public final class Session {
         Song before = song();
         Song after = edit.apply(before);
         if (!after.equals(before)) {
-            history.add(name, after);
+            document.history().add(name, after);
             message.set("");
             refresh();
         }
@@ -204,33 +178,33 @@ public final class Session {
             longEdits.stop();
             return;
         }
-        history.undo();
+        document.history().undo();
         refresh();
     }
 
     public void redo() {
-        history.redo();
+        document.history().redo();
         refresh();
     }
 
     /** The names of all edits in order, those undone included; the first stands for the beginning and is empty. */
     public List<String> edits() {
-        return history.names();
+        return document.history().names();
     }
 
     /** How many edits at the beginning were let go, because the memory for going back is bounded. */
     public int editsLetGo() {
-        return history.letGo();
+        return document.history().letGo();
     }
 
     /** How many of the edits hold now. */
     public int editsDone() {
-        return history.place();
+        return document.history().place();
     }
 
     /** Goes to the state after so many edits. */
     public void goTo(int edits) {
-        history.goTo(edits);
+        document.history().goTo(edits);
         refresh();
     }
 
@@ -238,20 +212,20 @@ public final class Session {
     public void addStep(int partId, String name, Function<Song, Step> make) {
         long slot = song().nextId();
         edit(name, song -> song.plusStep(partId, make.apply(song)));
-        openStep.set(slot);
+        selection.openStep(slot);
     }
 
     public Optional<String> undoName() {
-        return history.undoName();
+        return document.history().undoName();
     }
 
     public Optional<String> redoName() {
-        return history.redoName();
+        return document.history().redoName();
     }
 
     /** Whether there is work that was not saved, also such as is still being worked out. */
     public boolean isChanged() {
-        return history.isChanged() || longEdits.isWaiting();
+        return document.history().isChanged() || longEdits.isWaiting();
     }
 
     /**
@@ -261,19 +235,17 @@ public final class Session {
      * @return whether it is the open song
      */
     public boolean markSaved(WorkState saved, Path to, FileState state) {
-        if (saved.number() != number) {
-            return false;
+        boolean same = document.markSaved(saved, to, state);
+        if (same) {
+            file.set(to);
+            refresh();
         }
-        history.markSaved(saved.content().song());
-        file.set(to);
-        onDisk = Optional.of(state);
-        refresh();
-        return true;
+        return same;
     }
 
     private void refresh() {
         revision.set(revision.get() + 1);
-        Song song = history.current();
+        Song song = song();
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         Results before = results.get();
         computations.stop(RESULTS);
@@ -287,7 +259,7 @@ public final class Session {
             return;
         }
         setComputing(true);
-        Integer part = selectedPart.get();
+        Integer part = selection.part().get();
         computations.ask(RESULTS, () -> Results.of(shown, before).prepared(part), fresh -> {
             setComputing(false);
             arrived(song, fresh);
@@ -298,14 +270,14 @@ public final class Session {
     }
 
     private void arrived(Song song, Results fresh) {
-        computed = song;
-        show(fresh);
+        document.computed(song);
+        selection.follow(results.get() == null ? song : results.get().song(), fresh.song());
+        results.set(fresh);
     }
 
     /** What cannot be worked out leaves the song as it was before. */
     private void giveUp(Throwable cause) {
-        boolean changed = history.current() != computed;
-        history.returnTo(computed);
+        boolean changed = document.returnToComputed();
         tryOn.set(null);
         revision.set(revision.get() + 1);
         computations.trouble().accept(Words.say(changed ? "session.gaveUp" : "session.failed"), cause);
@@ -314,28 +286,6 @@ public final class Session {
     /** Whether the open song is long enough that work on it must not keep the interface waiting. */
     public boolean isLong() {
         return Effort.isLong(song());
-    }
-
-    private void show(Results fresh) {
-        List<Part> parts = fresh.song().parts();
-        if (selectedPart.get() != null && fresh.song().find(selectedPart.get()).isEmpty()) {
-            selectedPart.set(parts.isEmpty() ? null : parts.get(0).id());
-        }
-        keepAStepOpen(fresh.song());
-        results.set(fresh);
-    }
-
-    /** Another take has steps of its own: where a step was open, the one in its place is open then, else the first. */
-    private void keepAStepOpen(Song song) {
-        Optional<Part> part = selectedPart.get() == null ? Optional.empty() : song.find(selectedPart.get());
-        if (openStep.get() == null || part.isEmpty() || part.get().steps().isEmpty()
-                || part.get().step(openStep.get()).isPresent()) {
-            return;
-        }
-        int place = results.get() == null ? 0 : results.get().song().find(selectedPart.get())
-                .map(old -> old.steps().stream().map(StepSlot::id).toList().indexOf(openStep.get())).orElse(0);
-        List<StepSlot> steps = part.get().steps();
-        openStep.set(steps.get(Math.max(0, Math.min(place, steps.size() - 1))).id());
     }
 
     /** What the parts come to, with the fence that is being tried on, if one is. Changes with every edit. */
@@ -349,72 +299,48 @@ public final class Session {
     }
 
     /** A fence to look through without choosing it, or null. */
-    public ObjectProperty<Fence> tryOn() {
-        return tryOn;
+    public ReadOnlyObjectProperty<Fence> tryOn() {
+        return tryOn.getReadOnlyProperty();
     }
 
-    public ObjectProperty<Integer> selectedPart() {
-        return selectedPart;
+    /** Looks through a fence without choosing it; null ends that. */
+    public void tryOn(Fence fence) {
+        tryOn.set(fence);
     }
 
-    /** Selects a part and opens its first step; one that is gone, as a card may not yet know, is not selected. */
-    public void selectPart(Integer id) {
-        if (id != null && song().find(id).isEmpty()) {
-            return;
-        }
-        selectedNotes.set(Set.of());
-        outlinedTake.set(null);
-        openStep.set(id == null ? null : song().part(id).steps().stream().findFirst().map(StepSlot::id).orElse(null));
-        selectedPart.set(id);
+    /** What the hands work on. */
+    public Selection selection() {
+        return selection;
+    }
+
+    /** Where the song is played. */
+    public Transport transport() {
+        return transport;
     }
 
     /** The selected part as it is shown now. */
     public Optional<Part> part() {
-        return selectedPart.get() == null ? Optional.empty() : results.get().song().find(selectedPart.get());
-    }
-
-    public ObjectProperty<Long> openStep() {
-        return openStep;
-    }
-
-    public ObjectProperty<Set<Long>> selectedNotes() {
-        return selectedNotes;
-    }
-
-    /** The selected notes of a line, in its order. */
-    public List<Note> selectedIn(Line line) {
-        Set<Long> selected = selectedNotes.get();
-        return selected.isEmpty() ? List.of() : line.notes().stream().filter(note -> selected.contains(note.id())).toList();
-    }
-
-    /** The take of the selected part that is drawn as outlines over the current one; null for none. */
-    public ObjectProperty<Integer> outlinedTake() {
-        return outlinedTake;
-    }
-
-    /** Identities of the selected chords of the progression. */
-    public ObjectProperty<Set<Long>> selectedChords() {
-        return selectedChords;
+        return selection.part().get() == null ? Optional.empty() : results.get().song().find(selection.part().get());
     }
 
     /** The kind of chord that a click into the ladder puts on the note that is clicked, while there is one. */
-    public ObjectProperty<Optional<ChordKind>> chordBrush() {
-        return chordBrush;
+    public ReadOnlyObjectProperty<Optional<ChordKind>> chordBrush() {
+        return chordBrush.getReadOnlyProperty();
+    }
+
+    /** Has clicks into the ladder put chords, or notes again. */
+    public void holdBrush(Optional<ChordKind> kind) {
+        chordBrush.set(kind);
     }
 
     /** Which stretch of time the ladder shows; what stands above and below it lines up with that. */
-    public ObjectProperty<TimeAxis> timeAxis() {
-        return timeAxis;
+    public ReadOnlyObjectProperty<TimeAxis> timeAxis() {
+        return timeAxis.getReadOnlyProperty();
     }
 
-    /** The stretch in which playing goes round. */
-    public ObjectProperty<Optional<TickRange>> loop() {
-        return loop;
-    }
-
-    /** What is heard in place of a part, while two versions are compared. */
-    public ObjectProperty<Optional<HeardInstead>> heardInstead() {
-        return heardInstead;
+    /** The ladder shows another stretch of time. */
+    public void showTime(TimeAxis axis) {
+        timeAxis.set(axis);
     }
 
     /** The grid on which hands put notes. */
@@ -427,21 +353,18 @@ public final class Session {
         return pick;
     }
 
-    public BooleanProperty showingBefore() {
-        return showingBefore;
-    }
-
-    public LongProperty playhead() {
-        return playhead;
-    }
-
     /** The project file, or null for a song that has none yet. */
     public ReadOnlyObjectProperty<Path> file() {
-        return file;
+        return file.getReadOnlyProperty();
     }
 
     /** One sentence for the status line, or nothing. */
-    public ObjectProperty<String> message() {
-        return message;
+    public ReadOnlyStringProperty message() {
+        return message.getReadOnlyProperty();
+    }
+
+    /** Says a sentence in the status line, until the next edit. */
+    public void say(String sentence) {
+        message.set(sentence);
     }
 }

@@ -34,12 +34,12 @@ public final class ChartSheet {
         List<ChordSpan> spans = new ArrayList<>();
         SimpleBooleanProperty nothing = new SimpleBooleanProperty(true);
         TimeMap time = session.song().time();
-        int bar = time.barOf(session.playhead().get());
+        int bar = time.barOf(session.transport().playhead().get());
         text.textProperty().addListener((property, old, now) -> {
             spans.clear();
             try {
                 spans.addAll(ChordChart.read(now, time, bar, () -> 1, session.results().get().fence()
-                        .keyAt(session.playhead().get())));
+                        .keyAt(session.transport().playhead().get())));
                 found.setText(Words.say("chart.found", Words.count("chordCount", spans.size()), bar));
             } catch (MusicTextException e) {
                 found.setText(now.isBlank() ? Words.say("chart.hint") : e.getMessage());

@@ -66,7 +66,7 @@ public final class ExportSheet {
         HBox type = new HBox(12, Controls.label(Words.say("export.type"), "soft"), Controls.either(together, single));
         type.setAlignment(Pos.CENTER_LEFT);
         Button only = Controls.button("export-only", "export.only", event -> boxes.forEach(box ->
-                box.setSelected(box.getUserData().equals(session.selectedPart().get()))), "quiet");
+                box.setSelected(box.getUserData().equals(session.selection().part().get()))), "quiet");
         Button all = Controls.button("export-all", "export.all", event -> boxes.forEach(box -> box.setSelected(true)), "quiet");
         VBox content = new VBox(10, new HBox(4, all, only), scroll, type);
         BooleanBinding none = Bindings.createBooleanBinding(() -> boxes.stream().noneMatch(CheckBox::isSelected),

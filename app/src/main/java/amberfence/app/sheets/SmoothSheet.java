@@ -92,7 +92,7 @@ public final class SmoothSheet {
 
     private Set<Long> fixed() {
         List<ChordSpan> spans = session.song().progression().spans();
-        Set<Long> fixed = new HashSet<>(selected.isSelected() ? session.selectedChords().get() : Set.of());
+        Set<Long> fixed = new HashSet<>(selected.isSelected() ? session.selection().chords().get() : Set.of());
         if (first.isSelected() && !spans.isEmpty()) {
             fixed.add(spans.get(0).id());
         }

@@ -40,7 +40,7 @@ public final class SoundSheet {
         if (session.part().isPresent()) {
             choices.add(What.PART);
         }
-        if (session.loop().get().isPresent()) {
+        if (session.transport().loop().get().isPresent()) {
             choices.add(What.LOOP);
         }
         What[] chosen = {What.SONG};
@@ -58,7 +58,7 @@ public final class SoundSheet {
             Song song = session.results().get().song();
             Tempi tempi = new Tempi(song.time());
             Supplier<Score> score = desk.score(chosen[0] == What.PART ? session.part().map(Part::id) : Optional.empty());
-            TickRange range = chosen[0] == What.LOOP ? session.loop().get().orElseThrow()
+            TickRange range = chosen[0] == What.LOOP ? session.transport().loop().get().orElseThrow()
                     : new TickRange(0, Math.max(1, song.end()));
             write.setDisable(true);
             stop.set(false);

@@ -26,8 +26,8 @@ final class ClickedSounds {
         this.outlet = outlet;
         this.player = player;
         this.playing = playing;
-        session.selectedNotes().addListener((property, old, now) -> notes(now));
-        session.selectedChords().addListener((property, old, now) -> chords(now));
+        session.selection().notes().addListener((property, old, now) -> notes(now));
+        session.selection().chords().addListener((property, old, now) -> chords(now));
     }
 
     BooleanProperty wanted() {

@@ -45,15 +45,15 @@ final class HeardSong {
         Results results = session.results().get();
         Map<Integer, Line> lines = new HashMap<>();
         for (Part part : song().parts()) {
-            lines.put(part.id(), session.showingBefore().get() ? part.line() : results.part(part.id()).line());
+            lines.put(part.id(), session.transport().showingBefore().get() ? part.line() : results.part(part.id()).line());
         }
-        session.heardInstead().get().ifPresent(instead -> lines.put(instead.part(), instead.line()));
+        session.transport().heardInstead().get().ifPresent(instead -> lines.put(instead.part(), instead.line()));
         return lines;
     }
 
     /** The selected notes of a part as they are heard, in time. */
     List<Note> selected(Part part) {
-        return session.selectedIn(lines().get(part.id()));
+        return session.selection().in(lines().get(part.id()));
     }
 
     /** All parts that are heard, mute and solo counted. */

@@ -8,9 +8,9 @@ import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
 import amberfence.sound.SynthesizerOutput;
 import java.nio.file.Path;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -50,7 +50,7 @@ final class Outlet {
     }
 
     private void tell(String trouble) {
-        Platform.runLater(() -> session.message().set(trouble));
+        Platform.runLater(() -> session.say(trouble));
     }
 
     /** Runs something when the output is open; it is opened with the first that asks. */

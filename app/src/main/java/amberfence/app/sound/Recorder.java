@@ -55,11 +55,11 @@ public final class Recorder {
             return;
         }
         if (session.part().isEmpty()) {
-            session.message().set(Words.say("tryit.noPart"));
+            session.say(Words.say("tryit.noPart"));
             return;
         }
         part = session.part().get().id();
-        begunTick = session.loop().get().map(TickRange::from).orElse(session.playhead().get());
+        begunTick = session.transport().loop().get().map(TickRange::from).orElse(session.transport().playhead().get());
         begunNanos = desk.nanos();
         recording.set(true);
         desk.playFrom(begunTick);
@@ -75,7 +75,7 @@ public final class Recorder {
     private void finish() {
         recording.set(false);
         List<Capture.Entry> played = desk.keys().capture().since(begunNanos);
-        long end = session.loop().get().map(TickRange::to).orElse(session.playhead().get());
+        long end = session.transport().loop().get().map(TickRange::to).orElse(session.transport().playhead().get());
         keep(played, desk::tickAt, Math.max(begunTick + 1, end), Words.say("tryit.recorded"));
     }
 
@@ -83,14 +83,14 @@ public final class Recorder {
     public void keepLastMinute() {
         List<Capture.Entry> played = desk.keys().capture().since(desk.nanos() - MINUTE);
         if (played.isEmpty() || session.part().isEmpty()) {
-            session.message().set(Words.say("tryit.nothingPlayed"));
+            session.say(Words.say("tryit.nothingPlayed"));
             return;
         }
         part = session.part().get().id();
         begunTick = 0;
         Tempi tempi = new Tempi(session.song().time());
         long first = played.get(0).nanos();
-        long from = tempi.micros(session.playhead().get());
+        long from = tempi.micros(session.transport().playhead().get());
         LongUnaryOperator tick = nanos -> tempi.tick(from + (nanos - first) / MICRO);
         keep(played, tick, tick.applyAsLong(desk.nanos()), Words.say("tryit.keptMinute"));
     }
@@ -112,7 +112,7 @@ public final class Recorder {
             }
         }
         if (lines.isEmpty()) {
-            session.message().set(Words.say("tryit.nothingPlayed"));
+            session.say(Words.say("tryit.nothingPlayed"));
             return;
         }
         for (Line line : lines) {
@@ -120,7 +120,7 @@ public final class Recorder {
             HandEdits hands = new HandEdits(Words.say("parts.takeName", takes + 1));
             session.edit(name, song -> hands.settle(song, part, overdub ? over(song.part(part).line(), line) : line));
         }
-        session.message().set(Words.say("tryit.kept", Words.count("noteCount", lines.get(0).size()), target.name()));
+        session.say(Words.say("tryit.kept", Words.count("noteCount", lines.get(0).size()), target.name()));
     }
 
     /** What was played before recording began is not kept. In a loop every round lies on the same bars by itself. */

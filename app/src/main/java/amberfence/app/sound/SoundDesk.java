@@ -2,8 +2,8 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.app.work.Lane;
 import amberfence.app.words.Words;
+import amberfence.app.work.Lane;
 import amberfence.song.ChordSpan;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
@@ -74,12 +74,12 @@ public final class SoundDesk {
         this.keys = new LiveKeys(sounding, nanos);
         this.clicked = new ClickedSounds(session, heard, outlet, preview, playing);
         session.results().addListener((property, old, now) -> exchange());
-        session.showingBefore().addListener((property, old, now) -> exchange());
-        session.heardInstead().addListener((property, old, now) -> exchange());
+        session.transport().showingBefore().addListener((property, old, now) -> exchange());
+        session.transport().heardInstead().addListener((property, old, now) -> exchange());
         metronome.addListener((property, old, now) -> exchange());
-        session.playhead().addListener((property, old, now) -> moved(now.longValue()));
-        session.loop().addListener((property, old, now) -> setLoop());
-        session.selectedPart().addListener((property, old, now) -> surround());
+        session.transport().playhead().addListener((property, old, now) -> moved(now.longValue()));
+        session.transport().loop().addListener((property, old, now) -> setLoop());
+        session.selection().part().addListener((property, old, now) -> surround());
         keys.setWake(() -> LockSupport.unpark(strummer));
         surround();
     }
@@ -109,13 +109,13 @@ public final class SoundDesk {
         if (playing.get()) {
             stop();
         } else {
-            playFrom(session.playhead().get());
+            playFrom(session.transport().playhead().get());
         }
     }
 
     /** Plays the whole song from a tick. */
     public void playFrom(long tick) {
-        long from = session.loop().get().map(loop -> tick >= loop.from() && tick < loop.to() ? tick : loop.from()).orElse(tick);
+        long from = session.transport().loop().get().map(loop -> tick >= loop.from() && tick < loop.to() ? tick : loop.from()).orElse(tick);
         long last = heard.end();
         play(from >= last ? 0 : from, heard::end, () -> heard.all(metronome.get()));
     }
@@ -127,8 +127,8 @@ public final class SoundDesk {
 
     /** Plays the selected part alone, from the playhead. */
     public void playPartAlone() {
-        Integer id = session.selectedPart().get();
-        play(session.playhead().get(), heard::end, () -> heard.parts(part -> part.id() == id, metronome.get()));
+        Integer id = session.selection().part().get();
+        play(session.transport().playhead().get(), heard::end, () -> heard.parts(part -> part.id() == id, metronome.get()));
     }
 
     /** Plays just the selected notes. */
@@ -136,7 +136,7 @@ public final class SoundDesk {
         session.part().ifPresent(part -> {
             List<Note> notes = heard.selected(part);
             if (notes.isEmpty()) {
-                session.message().set(Words.say("hands.selectFirst"));
+                session.say(Words.say("hands.selectFirst"));
                 return;
             }
             long last = notes.stream().mapToLong(Note::end).max().orElseThrow();
@@ -146,10 +146,10 @@ public final class SoundDesk {
 
     /** Plays the chords of the progression that are selected, or all, as they are voiced. */
     public void playChords() {
-        List<ChordSpan> chosen = heard.song().progression().in(session.selectedChords().get());
+        List<ChordSpan> chosen = heard.song().progression().in(session.selection().chords().get());
         List<ChordSpan> spans = chosen.isEmpty() ? heard.song().progression().spans() : chosen;
         if (spans.isEmpty()) {
-            session.message().set(Words.say("chords.none"));
+            session.say(Words.say("chords.none"));
             return;
         }
         play(spans.get(0).start(), () -> spans.get(spans.size() - 1).end(), () -> heard.chords(spans));
@@ -201,7 +201,7 @@ public final class SoundDesk {
 
     private void setLoop() {
         Tempi tempi = heard.tempi();
-        session.loop().get().ifPresentOrElse(loop -> player.loop(tempi.micros(loop.from()), tempi.micros(loop.to())),
+        session.transport().loop().get().ifPresentOrElse(loop -> player.loop(tempi.micros(loop.from()), tempi.micros(loop.to())),
                 () -> player.loop(0, 0));
     }
 
@@ -218,7 +218,7 @@ public final class SoundDesk {
         boolean on = player.isPlaying();
         if (playing.get()) {
             moving = true;
-            session.playhead().set(Math.max(0, heard.tempi().tick(Math.max(0, player.position()))));
+            session.transport().moveTo(Math.max(0, heard.tempi().tick(Math.max(0, player.position()))));
             moving = false;
         }
         if (!on) {
@@ -240,7 +240,7 @@ public final class SoundDesk {
 
     /** The keys play through the fence and the chord of the moment, like the selected part. */
     private void surround() {
-        long tick = session.playhead().get();
+        long tick = session.transport().playhead().get();
         Results results = session.results().get();
         List<Integer> members = results.song().progression().at(tick).map(ChordSpan::chord).map(chord -> chord.kind().tones().stream()
                 .map(ChordTone::semitones).map(above -> above + chord.root().pitchClass().number()).toList()).orElse(List.of());
@@ -255,7 +255,7 @@ public final class SoundDesk {
         keys.releaseAll();
         sounding.panic();
         follow();
-        session.message().set(Words.say("sound.panicked"));
+        session.say(Words.say("sound.panicked"));
     }
 
     /** The keys that are played; the output opens with the first. */

@@ -53,14 +53,14 @@ public final class SoundMenu {
     /** The bars of the selection, with all parts: one change in its surroundings. */
     private void playAround() {
         aroundSelection(session).ifPresentOrElse(range -> desk.playBetween(range.from(), range.to()),
-                () -> session.message().set(Words.say("hands.selectFirst")));
+                () -> session.say(Words.say("hands.selectFirst")));
     }
 
     /** The whole bars in which the selected notes or chords lie. */
     public static Optional<TickRange> aroundSelection(Session session) {
         TimeMap time = session.song().time();
-        List<Note> notes = session.part().map(part -> session.selectedIn(part.line())).orElse(List.of());
-        List<ChordSpan> chords = session.song().progression().in(session.selectedChords().get());
+        List<Note> notes = session.part().map(part -> session.selection().in(part.line())).orElse(List.of());
+        List<ChordSpan> chords = session.song().progression().in(session.selection().chords().get());
         if (notes.isEmpty() && chords.isEmpty()) {
             return Optional.empty();
         }
@@ -72,20 +72,20 @@ public final class SoundMenu {
     /** Some bars from that of the playhead on. */
     public static TickRange bars(Session session, int bars) {
         TimeMap time = session.song().time();
-        int bar = time.barOf(session.playhead().get());
+        int bar = time.barOf(session.transport().playhead().get());
         return new TickRange(time.barStart(bar), time.barStart(bar + bars));
     }
 
     private Menu loops() {
         Menu menu = menu("sound-loops");
         menu.getItems().add(Controls.menuItem("loop-selection", Words.say("sound.loop-selection"),
-                () -> aroundSelection(session).ifPresentOrElse(range -> session.loop().set(Optional.of(range)),
-                        () -> session.message().set(Words.say("hands.selectFirst")))));
+                () -> aroundSelection(session).ifPresentOrElse(range -> session.transport().goRound(Optional.of(range)),
+                        () -> session.say(Words.say("hands.selectFirst")))));
         for (int bars : LOOPS) {
             menu.getItems().add(Controls.menuItem("loop-" + bars, Words.say("sound.loopBars", Words.count("form.bars", bars)),
-                    () -> session.loop().set(Optional.of(bars(session, bars)))));
+                    () -> session.transport().goRound(Optional.of(bars(session, bars)))));
         }
-        menu.getItems().add(Controls.menuItem("loop-none", Words.say("sound.loop-none"), () -> session.loop().set(Optional.empty())));
+        menu.getItems().add(Controls.menuItem("loop-none", Words.say("sound.loop-none"), () -> session.transport().goRound(Optional.empty())));
         return menu;
     }
 

@@ -10,14 +10,13 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.TimeMap;
-import amberfence.step.fit.Count;
 import amberfence.step.fit.Figure;
 import amberfence.step.fit.FigureReader;
 import amberfence.step.fit.FollowChords;
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.Pos;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuItem;
@@ -120,7 +119,7 @@ final class FigureControl {
     /** Figures out of notes that are there: those that are selected, or the first bar of another part. */
     private Node taking() {
         Part part = session.part().orElseThrow();
-        List<Note> selected = session.selectedIn(session.results().get().part(part.id()).line());
+        List<Note> selected = session.selection().in(session.results().get().part(part.id()).line());
         Button take = Controls.button("figure-take", "form.takeSelected", event -> take(selected, part), "choice");
         Button other = Controls.button("figure-other", "form.takeFromPart", null, "choice");
         other.setOnAction(event -> Controls.openMenu(other, others()));

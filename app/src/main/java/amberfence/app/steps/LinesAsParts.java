@@ -25,7 +25,7 @@ final class LinesAsParts {
         String lines = Words.count("form.lineCount", ((Harmony) step).lines().size());
         Button button = Controls.button("harmony-parts", "form.asParts", event -> {
             session.edit(Words.say("form.asPartsDone", lines), song -> HarmonyParts.apart(song, part.id(), host.slot().get()));
-            session.message().set(Words.say("form.asPartsMessage", lines, part.name()));
+            session.say(Words.say("form.asPartsMessage", lines, part.name()));
         }, "choice");
         Controls.tip(button, Words.say("form.asPartsTip"));
         return button;

@@ -16,7 +16,7 @@ public final class Settling {
 
     public Settling(Session session) {
         this.session = session;
-        session.frames().follow(this::update, session.results(), session.selectedPart());
+        session.frames().follow(this::update, session.results(), session.selection().part());
         update();
     }
 
@@ -35,15 +35,15 @@ public final class Settling {
     /** Settles the selected part; says why when there is nothing to settle. */
     public void settle() {
         if (nothing.get()) {
-            session.message().set(Words.say("changes.noSettle"));
+            session.say(Words.say("changes.noSettle"));
         } else if (session.working().get()) {
-            session.message().set(Words.say("changes.settleLater"));
+            session.say(Words.say("changes.settleLater"));
         } else {
             session.part().ifPresent(part -> {
                 Line line = session.results().get().part(part.id()).line();
                 HandEdits hands = new HandEdits(Words.say("parts.takeName", part.takes().size() + 1));
                 session.edit(Words.say("edit.settle", part.name()), song -> hands.settle(song, part.id(), line));
-                session.message().set(Words.say("changes.settled", part.name()));
+                session.say(Words.say("changes.settled", part.name()));
             });
         }
     }

@@ -39,7 +39,7 @@ final class StepCard extends VBox {
         this.session = session;
         this.slot = slot;
         this.name = StepCatalogue.of(Step.in(slot)).title();
-        boolean open = Long.valueOf(slot.id()).equals(session.openStep().get());
+        boolean open = Long.valueOf(slot.id()).equals(session.selection().openStep().get());
         setId("step-" + slot.id());
         getStyleClass().add("card");
         if (open) {
@@ -91,7 +91,7 @@ final class StepCard extends VBox {
     }
 
     private void toggleOpen(boolean open) {
-        session.openStep().set(open ? null : slot.id());
+        session.selection().openStep(open ? null : slot.id());
     }
 
     private String summary(Part part) {

@@ -21,7 +21,7 @@ final class StepLimits {
     static List<MenuItem> items(Session session, StepSlot slot, Part part) {
         Optional<Pick.Rule> rule = session.pick().rule().get();
         NoteSet picked = session.pick().notes().get();
-        NoteSet selected = NoteSet.of(session.selectedIn(part.line()).stream().map(Note::id).toList());
+        NoteSet selected = NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList());
         MenuItem all = item("limit-all", Words.say("limit.all"), session, slot, Optional.empty());
         MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", some.text()))
                 .orElse(Words.say("limit.noRule")), session, slot, rule.map(Pick.class::cast));

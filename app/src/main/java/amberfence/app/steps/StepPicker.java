@@ -82,7 +82,7 @@ final class StepPicker extends VBox {
 
     private void choose(StepSchema<?> kind) {
         setOpen(false);
-        Integer part = session.selectedPart().get();
+        Integer part = session.selection().part().get();
         session.addStep(part, Words.say("edit.stepAdd", kind.title()), song -> {
             Part target = song.part(part);
             return kind.usual().fitted(target.line(), Surroundings.of(song, target));

@@ -45,7 +45,7 @@ public final class StepsView extends VBox {
         Controls.tip(heading, heading::getText);
         kept.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(new HBox(6, heading, Controls.filler(), kept), scroll, settling.button());
-        session.frames().follow(this::update, session.results(), session.selectedPart(), session.openStep());
+        session.frames().follow(this::update, session.results(), session.selection().part(), session.selection().openStep());
         update();
     }
 
@@ -78,7 +78,7 @@ public final class StepsView extends VBox {
 
     private void update() {
         Song song = session.results().get().song();
-        Shown now = session.part().map(part -> new Shown(part, session.results().get().part(part.id()), session.openStep().get(), song.fence(),
+        Shown now = session.part().map(part -> new Shown(part, session.results().get().part(part.id()), session.selection().openStep().get(), song.fence(),
                 song.progression(), song.parts().stream().map(Part::name).toList())).orElse(null);
         if (now != null && now.isSame(shown)) {
             return;

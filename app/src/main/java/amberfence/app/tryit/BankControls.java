@@ -73,14 +73,14 @@ final class BankControls extends FlowPane {
     private Menu clearOne() {
         Menu menu = new Menu(Words.say("tryit.bankClearOne"));
         menu.setId("bank-clear-one");
-        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         keys.get().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
                 spelling.pitch(key).text(), () -> fill(keys.get().bank().with(key, List.of())))));
         return menu;
     }
 
     private ChordBank fromKey() {
-        return ChordBank.of(session.results().get().fence().keyAt(session.playhead().get()), 3);
+        return ChordBank.of(session.results().get().fence().keyAt(session.transport().playhead().get()), 3);
     }
 
     /** The first seven white keys of the bank, to learn a chord each, and the end of learning. */
@@ -91,7 +91,7 @@ final class BankControls extends FlowPane {
             tell.accept("");
             pads.update();
         }));
-        var spelling = session.results().get().fence().spellingAt(session.playhead().get());
+        var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         for (int i = 0; i < 7; i++) {
             int key = ChordBank.whiteKey(i);
             String name = spelling.pitch(key).text();

@@ -61,7 +61,7 @@ final class OneByOne {
                 listening.stop();
             }
         });
-        session.selectedPart().addListener((property, old, now) -> entered.clear());
+        session.selection().part().addListener((property, old, now) -> entered.clear());
     }
 
     /** While true, what is played is put in. */
@@ -92,18 +92,18 @@ final class OneByOne {
 
     private void put(Map<Integer, Integer> pitches) {
         if (session.part().isEmpty()) {
-            session.message().set(Words.say("tryit.noPart"));
+            session.say(Words.say("tryit.noPart"));
             return;
         }
         Part part = session.part().get();
-        long from = session.playhead().get();
+        long from = session.transport().playhead().get();
         long to = next(from);
         List<Note> notes = new ArrayList<>();
         pitches.keySet().stream().sorted().forEach(pitch -> notes.add(
                 new Note(0, from, to - from, pitch, pitches.get(pitch), part.channel(), Note.USUAL_RELEASE)));
         List<Long> ids = commands.put(Words.say("oneByOne.put", Words.count("noteCount", notes.size())), notes);
         entered.push(new Entered(ids, from));
-        session.playhead().set(to);
+        session.transport().moveTo(to);
     }
 
     /** The next line of the grid; a quarter further where there is no grid. */
@@ -114,33 +114,33 @@ final class OneByOne {
 
     /** Goes on by a cell of the grid without a note. */
     void rest() {
-        session.playhead().set(next(session.playhead().get()));
+        session.transport().moveTo(next(session.transport().playhead().get()));
     }
 
     /** What was put in last lasts a cell longer. */
     void holdOn() {
         if (entered.isEmpty()) {
-            session.message().set(Words.say("oneByOne.nothing"));
+            session.say(Words.say("oneByOne.nothing"));
             return;
         }
-        long at = session.playhead().get();
+        long at = session.transport().playhead().get();
         long to = next(at);
         commands.edit("oneByOne.held", Words.count("noteCount", entered.peek().notes().size()),
                 LineEdit.moveEnds(NoteSet.of(entered.peek().notes()), to - at));
-        session.playhead().set(to);
+        session.transport().moveTo(to);
     }
 
     /** Takes away what was put in last, and goes back to where it stood; else goes back by a cell of the grid. */
     void back() {
         if (entered.isEmpty()) {
             TimeMap time = session.song().time();
-            long at = session.playhead().get();
-            session.playhead().set(Math.max(0, session.snap().lines(time, at).map(grid -> grid.before(at))
+            long at = session.transport().playhead().get();
+            session.transport().moveTo(Math.max(0, session.snap().lines(time, at).map(grid -> grid.before(at))
                     .orElse(at - time.ticksPerQuarter())));
             return;
         }
         Entered last = entered.pop();
         commands.edit("oneByOne.back", Words.count("noteCount", last.notes().size()), LineEdit.delete(NoteSet.of(last.notes())));
-        session.playhead().set(last.from());
+        session.transport().moveTo(last.from());
     }
 }

@@ -158,7 +158,7 @@ public final class TryItView extends VBox {
             try {
                 input = Optional.of(Devices.listen(name, desk.keys()::receive));
             } catch (IOException e) {
-                session.message().set(e.getMessage());
+                session.say(e.getMessage());
             }
         }
         state.setText(input.map(Devices.Input::name).orElse(""));
@@ -185,9 +185,9 @@ public final class TryItView extends VBox {
             try {
                 Song song = MidiReader.read(FileBytes.read(file, FileBytes.MOST_MIDI), file.getFileName().toString()).song();
                 song.parts().stream().filter(part -> !part.isDrums()).findFirst().ifPresentOrElse(
-                        part -> perform(part.line(), song.time()), () -> session.message().set(Words.say("tryit.nothingPlayed")));
+                        part -> perform(part.line(), song.time()), () -> session.say(Words.say("tryit.nothingPlayed")));
             } catch (UnreadableFileException e) {
-                session.message().set(e.getMessage());
+                session.say(e.getMessage());
             }
         });
     }

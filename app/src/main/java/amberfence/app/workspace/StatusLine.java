@@ -27,7 +27,7 @@ final class StatusLine extends HBox {
         status.setTextOverrun(OverrunStyle.ELLIPSIS);
         undo.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(status, Controls.filler(), undo);
-        session.frames().follow(this::update, session.results(), session.selectedPart(), session.message(), session.working(), files.busy());
+        session.frames().follow(this::update, session.results(), session.selection().part(), session.message(), session.working(), files.busy());
         update();
     }
 

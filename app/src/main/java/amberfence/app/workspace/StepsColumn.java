@@ -35,7 +35,7 @@ final class StepsColumn extends VBox {
         call.managedProperty().bind(call.visibleProperty());
         call.visibleProperty().bind(narrow);
         call.selectedProperty().addListener((property, old, now) -> setVisible(!narrow.get() || now));
-        session.selectedPart().addListener((property, old, now) -> call.setSelected(false));
+        session.selection().part().addListener((property, old, now) -> call.setSelected(false));
     }
 
     /** The button that calls the steps where they have no room of their own. */

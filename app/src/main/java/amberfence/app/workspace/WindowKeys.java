@@ -82,7 +82,7 @@ final class WindowKeys {
             case UNDO -> session.undo();
             case REDO -> session.redo();
             case FENCE -> workspace.openFence();
-            case BEFORE_AFTER -> session.showingBefore().set(!session.showingBefore().get());
+            case BEFORE_AFTER -> session.transport().showBefore(!session.transport().showingBefore().get());
             case SETTLE -> workspace.settle();
             case STEPS -> workspace.callSteps();
             case THEME -> workspace.toggleTheme();
@@ -106,7 +106,7 @@ final class WindowKeys {
         boolean free = !workspace.playsKeys(event) && !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown()
                 && !navigator.isPageOpen() && !navigator.isSheetOpen();
         if (free && event.getCode() == KeyCode.B) {
-            session.showingBefore().set(down);
+            session.transport().showBefore(down);
             event.consume();
         } else if (free && down && !event.isAltDown() && typed(event)) {
             event.consume();

@@ -268,7 +268,7 @@ public final class Workspace extends StackPane {
     /** Opens the fence page at the key under the playhead. */
     public void openFence() {
         Song song = session.song();
-        openFence(song.fence().keys().indexAt(song.time().barOf(session.playhead().get())));
+        openFence(song.fence().keys().indexAt(song.time().barOf(session.transport().playhead().get())));
     }
 
     private void openFence(int span) {
@@ -279,7 +279,7 @@ public final class Workspace extends StackPane {
     /** Opens the page on which two versions of the selected part are compared. */
     public void openCompare() {
         if (session.part().isEmpty()) {
-            session.message().set(Words.say("compare.noPart"));
+            session.say(Words.say("compare.noPart"));
             return;
         }
         ComparePage page = navigator.page(ComparePage.class, () -> new ComparePage(session, navigator::closePage));

@@ -96,7 +96,7 @@ class FenceModelTest {
     void looksForTheKeyOfThisPartOrOfTheSelectedNotes() {
         assertThat(candidates(KeyFamily.MODES, Source.SELECTION)).isEmpty();
         long bridge = session.song().time().barStart(17);
-        session.selectedNotes().set(session.song().parts().get(0).line().between(bridge, session.song().time().barStart(25))
+        session.selection().selectNotes(session.song().parts().get(0).line().between(bridge, session.song().time().barStart(25))
                 .notes().stream().map(Note::id).collect(Collectors.toSet()));
         assertThat(candidates(KeyFamily.MAJOR_MINOR, Source.SELECTION).get(0).key().text()).isEqualTo("F major");
         assertThat(candidates(KeyFamily.MODES, Source.THIS_PART)).isNotEqualTo(

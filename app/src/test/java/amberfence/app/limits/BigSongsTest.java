@@ -118,7 +118,7 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "edit with 1,000,000 notes: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
             measure(blocks, "1,000,000 notes: see all of it", () -> lookup("#zoom-song").tryQuery().ifPresent(node ->
                     ((Button) node).fire()));
-            measure(blocks, "1,000,000 notes: another part", () -> session.selectPart(2));
+            measure(blocks, "1,000,000 notes: another part", () -> session.selection().selectPart(2));
             measure(blocks, "1,000,000 notes: undo", session::undo);
         }
     }
@@ -130,7 +130,7 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "to compare: fence page of an empty song", workspace::openFence);
             interact(() -> ((Button) lookup("#fence-done").query()).fire());
             measure(blocks, "open 50,000 notes", () -> open(song));
-            interact(() -> session.selectPart(0));
+            interact(() -> session.selection().selectPart(0));
             measure(blocks, "50,000 notes: the table of notes", () -> workspace.openTab("notes"));
             for (int column = 0; column < lookup("#notes-table").queryTableView().getColumns().size(); column++) {
                 int by = column;
@@ -150,9 +150,9 @@ public class BigSongsTest extends WindowTest {
                 settled();
             }
             measure(blocks, "fence page, 50,000 notes", workspace::openFence);
-            measure(blocks, "fence page, another tonic", () -> session.tryOn().set(session.song().fence().withKeys(
+            measure(blocks, "fence page, another tonic", () -> session.tryOn(session.song().fence().withKeys(
                     KeyPlan.of(Key.parse("Eb minor")))));
-            interact(() -> session.tryOn().set(null));
+            interact(() -> session.tryOn(null));
         }
     }
 
@@ -168,7 +168,7 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "to compare: open the demo", () -> open(LanternFerry.song()));
             measure(blocks, "open 2,000 parts", () -> open(song));
             measure(blocks, "2,000 parts: rename", () -> session.edit("title", old -> old.withTitle("x")));
-            measure(blocks, "2,000 parts: another part", () -> session.selectPart(1500));
+            measure(blocks, "2,000 parts: another part", () -> session.selection().selectPart(1500));
             measure(blocks, "2,000 parts: a step", () -> session.addStep(1500, "move", some -> Move.USUAL));
         }
     }
@@ -180,14 +180,14 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "open 5,000 chords", () -> open(song));
             measure(blocks, "5,000 chords: change one", () -> session.edit("chord", old -> old.withProgression(old.progression().with(
                     List.of(old.progression().spans().get(7).id()), span -> span.withChord(Chord.parse("Bb"))))));
-            measure(blocks, "5,000 chords: select one", () -> session.selectedChords().set(Set.of(
+            measure(blocks, "5,000 chords: select one", () -> session.selection().selectChords(Set.of(
                     session.song().progression().spans().get(9).id())));
             measure(blocks, "5,000 chords: move a part", () -> session.addStep(1, "move", some -> Move.USUAL));
             measure(blocks, "5,000 chords: the sheet for smooth voicings", workspace::openSmooth);
             waitUntil(() -> !lookup("#smooth-apply").query().isDisabled());
             measure(blocks, "5,000 chords: smooth voicings", () -> ((Button) lookup("#smooth-apply").query()).fire());
             assertThat(session.undoName()).as("it was done").contains("smoothest voicings");
-            measure(blocks, "5,000 chords: choose all of them", () -> session.selectedChords().set(
+            measure(blocks, "5,000 chords: choose all of them", () -> session.selection().selectChords(
                     session.song().progression().spans().stream().map(ChordSpan::id).collect(Collectors.toSet())));
             measure(blocks, "5,000 chords: sevenths everywhere", () -> new ChordCommands(session).change("sevenths",
                     (chord, key) -> ProgressionEdits.extended(chord, key, 7)));

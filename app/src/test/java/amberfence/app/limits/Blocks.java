@@ -7,12 +7,18 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
 
-/** Watches the interface thread: how long it did not answer at most. */
+/**
+ * Watches the interface thread: how long one thing kept it at most. Many things that wait for it one behind the other are not
+ * a block, if whoever asks for them says with {@link #mark} where one ends.
+ */
 final class Blocks implements AutoCloseable {
     private final AtomicLong longest = new AtomicLong();
     private final AtomicLong asked = new AtomicLong();
+    private volatile long marked;
     private volatile boolean ended;
+    /** What the interface thread was about since the last mark, and in the longest block. */
     private final Map<String, Integer> seen = new ConcurrentHashMap<>();
+    private volatile Map<String, Integer> worst = Map.of();
     private volatile Thread interfaceThread;
 
     Blocks() {
@@ -24,19 +30,35 @@ final class Blocks implements AutoCloseable {
 
     private void watch() {
         while (!ended) {
-            long begin = System.nanoTime();
-            asked.set(begin);
-            Platform.runLater(() -> asked.set(0));
+            asked.set(System.nanoTime());
+            Platform.runLater(() -> {
+                mark();
+                asked.set(0);
+            });
             while (asked.get() != 0 && !ended) {
                 pause();
-                long waiting = (System.nanoTime() - begin) / 1_000_000;
-                if (waiting > 100 && interfaceThread != null) {
+                if ((System.nanoTime() - since()) / 1_000_000 > 100 && interfaceThread != null) {
                     own(interfaceThread.getStackTrace()).ifPresent(frame -> seen.merge(frame, 1, Integer::sum));
                 }
             }
-            long waited = (System.nanoTime() - begin) / 1_000_000;
-            longest.accumulateAndGet(waited, Math::max);
         }
+    }
+
+    /** When what the interface thread is doing now began, as far as is known. */
+    private long since() {
+        return Math.max(asked.get(), marked);
+    }
+
+    /** Called on the interface thread: one thing has ended, the next begins. */
+    void mark() {
+        if (asked.get() != 0) {
+            long block = (System.nanoTime() - since()) / 1_000_000;
+            if (block > longest.getAndAccumulate(block, Math::max)) {
+                worst = Map.copyOf(seen);
+            }
+        }
+        seen.clear();
+        marked = System.nanoTime();
     }
 
     private static Optional<String> own(StackTraceElement[] stack) {
@@ -50,7 +72,7 @@ final class Blocks implements AutoCloseable {
         }
         if (found == 0 && stack.length > 0) {
             for (StackTraceElement element : stack) {
-                if (found++ < 5) {
+                if (found++ < 14) {
                     text.append(element.getClassName().replaceAll(".*\\.", "")).append('.').append(element.getMethodName()).append(" < ");
                 }
             }
@@ -71,12 +93,10 @@ final class Blocks implements AutoCloseable {
         return longest.getAndSet(0);
     }
 
-    /** What the interface thread was about during the blocks since this was asked last, the most frequent first. */
+    /** What the interface thread was about during the longest block, the most frequent first. */
     String where() {
-        String text = seen.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).limit(3)
+        return worst.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).limit(4)
                 .map(entry -> "\n      " + entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining());
-        seen.clear();
-        return text;
     }
 
     @Override

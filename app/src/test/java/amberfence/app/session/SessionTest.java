@@ -42,8 +42,8 @@ class SessionTest {
     @Test
     void aPartThatIsGoneIsNotSelected() {
         session.edit("remove", song -> song.minusPart(4));
-        session.selectPart(4);
-        assertThat(session.selectedPart().get()).isZero();
+        session.selection().selectPart(4);
+        assertThat(session.selection().part().get()).isZero();
     }
 
     @Test
@@ -99,9 +99,9 @@ class SessionTest {
 
     private void randomEdit(Random random) {
         Part part = session.song().parts().get(random.nextInt(session.song().parts().size()));
-        session.selectPart(part.id());
+        session.selection().selectPart(part.id());
         NoteCommands commands = new NoteCommands(session);
-        session.selectedNotes().set(part.line().notes().stream().filter(note -> random.nextInt(8) == 0)
+        session.selection().selectNotes(part.line().notes().stream().filter(note -> random.nextInt(8) == 0)
                 .limit(12).map(Note::id).collect(Collectors.toSet()));
         switch (random.nextInt(22)) {
             case 7 -> commands.move(Move.Unit.values()[random.nextInt(3)], random.nextInt(9) - 4);
@@ -152,11 +152,11 @@ class SessionTest {
 
     @Test
     void anotherTakeOpensTheStepInTheSamePlace() {
-        session.selectPart(0);
+        session.selection().selectPart(0);
         session.edit("second", song -> song.plusStep(0, BringInside.USUAL));
-        session.openStep().set(session.song().part(0).steps().get(1).id());
+        session.selection().openStep(session.song().part(0).steps().get(1).id());
         session.edit("copy", song -> song.plusTakeCopy(0, "copy"));
-        assertThat(session.openStep().get()).isEqualTo(session.song().part(0).steps().get(1).id());
+        assertThat(session.selection().openStep().get()).isEqualTo(session.song().part(0).steps().get(1).id());
     }
 
     @Test
@@ -205,18 +205,18 @@ class SessionTest {
     @Test
     void tryingOnShowsAFenceWithoutChangingTheSong() {
         Song song = session.song();
-        session.tryOn().set(song.fence().withToggled(new PitchClass(6)));
+        session.tryOn(song.fence().withToggled(new PitchClass(6)));
         assertThat(session.results().get().outside(0)).isEqualTo(6);
         assertThat(session.song()).isSameAs(song);
-        session.tryOn().set(null);
+        session.tryOn(null);
         assertThat(session.results().get().outside(0)).isEqualTo(8);
     }
 
     @Test
     void selectsAnotherPartWhenTheSelectedOneGoes() {
-        session.selectPart(2);
+        session.selection().selectPart(2);
         session.edit("remove", song -> song.minusPart(2));
-        assertThat(session.selectedPart().get()).isEqualTo(0);
+        assertThat(session.selection().part().get()).isEqualTo(0);
         assertThat(session.part()).isPresent();
     }
 }

@@ -22,7 +22,7 @@ class ThemeTest {
     private static Map<String, Color> roles(String theme) throws IOException {
         Map<String, Color> roles = new TreeMap<>();
         String colours = text("colours.css");
-        int from = colours.indexOf("." + theme + " {");
+        int from = colours.indexOf(theme.equals("paper") ? ".root {" : "." + theme + ",");
         Matcher matcher = Pattern.compile("(-[a-z-]+): (#[0-9A-F]{6});").matcher(colours.substring(from, colours.indexOf('}', from)));
         while (matcher.find()) {
             roles.put(matcher.group(1), Color.web(matcher.group(2)));
