@@ -7,6 +7,7 @@ import amberfence.format.midi.MidiReader;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
 import amberfence.format.project.ProjectReader;
+import amberfence.song.Credits;
 import amberfence.song.Song;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
@@ -222,5 +223,22 @@ class FilesTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.S);
         waitUntil(() -> text("saved-state").equals("saved"));
         assertThat(Files.readString(file)).contains("\"levitate\"", "Still here");
+    }
+
+    @Test
+    void theTitleAndWhoMadeTheSongAreSavedWithIt() throws Exception {
+        interact(workspace::openTitle);
+        settle();
+        clickOn("#title-field").push(KeyCode.CONTROL, KeyCode.A).write("Pier Song");
+        clickOn("#composer-field").write("Somebody");
+        clickOn("#copyright-field").write("2026 Somebody");
+        click("title-take");
+        assertThat(session.song().title()).isEqualTo("Pier Song");
+        toSave = folder.resolve("credits.amber");
+        push(KeyCode.CONTROL, KeyCode.S);
+        waitUntil(() -> Files.exists(toSave) && !session.isChanged());
+        assertThat(ProjectFile.open(toSave).document().song().credits()).isEqualTo(new Credits("Somebody", "2026 Somebody"));
+        interact(session::undo);
+        assertThat(session.song().credits()).isEqualTo(Credits.NONE);
     }
 }

@@ -4,15 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.step.catalogue.StepCatalogue;
 import java.lang.ref.WeakReference;
-import java.lang.reflect.Field;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxToolkit;
-import org.testfx.api.FxToolkitContext;
-import org.testfx.service.support.FiredEvents;
 
 /** What is closed is gone: nothing in the window holds on to it or goes on working for it. */
 class LeaksTest extends WindowTest {
@@ -20,10 +16,7 @@ class LeaksTest extends WindowTest {
 
     /** How many of some things are still there once memory was tidied up. */
     private static long alive(List<WeakReference<Node>> things) throws Exception {
-        // The robot keeps every event that it ever saw, with its target.
-        Field kept = FxToolkitContext.class.getDeclaredField("firedEvents");
-        kept.setAccessible(true);
-        ((FiredEvents) kept.get(FxToolkit.toolkitContext())).clearEvents();
+        forgetEvents();
         for (int i = 0; i < 20 && things.stream().anyMatch(thing -> thing.get() != null); i++) {
             System.gc();
             Thread.sleep(30);

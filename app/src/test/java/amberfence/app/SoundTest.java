@@ -197,6 +197,14 @@ class SoundTest extends WindowTest {
         push(KeyCode.A);
         settle();
         assertThat(begun()).as("E was touched twice").containsExactly(key(0, 38), key(0, 43));
+        assertThat(session.song().bank().orElseThrow().on(36)).as("it belongs to the song").containsExactly(38, 43);
+        interact(session::undo);
+        settle();
+        interact(() -> lookup("#piano").query().requestFocus());
+        output.clear();
+        push(KeyCode.A);
+        settle();
+        assertThat(begun()).extracting(some -> (some >> 8) % 12).as("undone").containsExactly(2, 5, 9);
         click("bank-turn");
         assertThat(text("bank-turn")).isEqualTo("inversion 1");
         click("bank-from");

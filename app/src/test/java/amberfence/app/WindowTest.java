@@ -13,6 +13,7 @@ import amberfence.format.Format;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.sound.RecordedOutput;
+import java.lang.reflect.Field;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
@@ -33,8 +34,10 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
+import org.testfx.api.FxToolkitContext;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.robot.Motion;
+import org.testfx.service.support.FiredEvents;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
@@ -88,6 +91,17 @@ public abstract class WindowTest extends ApplicationTest {
             workspace.leave();
         });
         FxToolkit.cleanupStages();
+    }
+
+    /** The robot keeps every event that it ever saw, with its target, which fills the memory when there are many. */
+    protected static void forgetEvents() {
+        try {
+            Field kept = FxToolkitContext.class.getDeclaredField("firedEvents");
+            kept.setAccessible(true);
+            ((FiredEvents) kept.get(FxToolkit.toolkitContext())).clearEvents();
+        } catch (ReflectiveOperationException e) {
+            throw new AssertionError("the robot keeps its events elsewhere now", e);
+        }
     }
 
     /** Waits until all that was done is to be seen. */

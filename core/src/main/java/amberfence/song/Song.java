@@ -17,10 +17,11 @@ import java.util.stream.IntStream;
  * A whole song. Every edit makes a new one that shares the rest.
  *
  * @param origin where it came from
+ * @param bank the chords that single keys play; empty while nobody has put any there
  * @param nextId the next free identity for notes and steps
  */
-public record Song(String title, TimeMap time, Fence fence, Progression progression, List<Part> parts, Origin origin,
-                   long nextId) {
+public record Song(String title, Credits credits, TimeMap time, Fence fence, Progression progression, List<Part> parts, Origin origin,
+                   Optional<ChordBank> bank, long nextId) {
     /** The MIDI channel of percussion, counted from 0. */
     public static final int PERCUSSION = 9;
     private static final int USUAL_RESOLUTION = 480;
@@ -32,7 +33,7 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
 
     /** A song with no chords yet. */
     public Song(String title, TimeMap time, Fence fence, List<Part> parts, Origin origin, long nextId) {
-        this(title, time, fence, Progression.EMPTY, parts, origin, nextId);
+        this(title, Credits.NONE, time, fence, Progression.EMPTY, parts, origin, Optional.empty(), nextId);
     }
 
     /** A song with nothing in it yet: C major, 4/4, 120 quarters a minute, 480 ticks a quarter. */
@@ -55,23 +56,32 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     }
 
     public Song withTitle(String newTitle) {
-        return new Song(newTitle, time, fence, progression, parts, origin, nextId);
+        return new Song(newTitle, credits, time, fence, progression, parts, origin, bank, nextId);
+    }
+
+    public Song withCredits(Credits newCredits) {
+        return new Song(title, newCredits, time, fence, progression, parts, origin, bank, nextId);
+    }
+
+    /** With other chords on single keys. */
+    public Song withBank(ChordBank newBank) {
+        return new Song(title, credits, time, fence, progression, parts, origin, Optional.of(newBank), nextId);
     }
 
     public Song withTime(TimeMap newTime) {
-        return new Song(title, newTime, fence, progression, parts, origin, nextId);
+        return new Song(title, credits, newTime, fence, progression, parts, origin, bank, nextId);
     }
 
     public Song withFence(Fence newFence) {
-        return new Song(title, time, newFence, progression, parts, origin, nextId);
+        return new Song(title, credits, time, newFence, progression, parts, origin, bank, nextId);
     }
 
     public Song withProgression(Progression newProgression) {
-        return new Song(title, time, fence, newProgression, parts, origin, nextId);
+        return new Song(title, credits, time, fence, newProgression, parts, origin, bank, nextId);
     }
 
     public Song withParts(List<Part> newParts) {
-        return new Song(title, time, fence, progression, newParts, origin, nextId);
+        return new Song(title, credits, time, fence, progression, newParts, origin, bank, nextId);
     }
 
     public Song withPart(int id, UnaryOperator<Part> edit) {
@@ -79,7 +89,7 @@ public record Song(String title, TimeMap time, Fence fence, Progression progress
     }
 
     public Song withNextId(long newNextId) {
-        return new Song(title, time, fence, progression, parts, origin, newNextId);
+        return new Song(title, credits, time, fence, progression, parts, origin, bank, newNextId);
     }
 
     /** Adds a step at the end of a part's list. */

@@ -3,6 +3,7 @@ package amberfence.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.edit.ProgressionEdits;
+import amberfence.song.ChordBank;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;

@@ -4,7 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.sound.ChordBank;
+import amberfence.song.ChordBank;
 import amberfence.sound.LiveKeys;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +23,9 @@ final class BankControls extends FlowPane {
     private final Supplier<LiveKeys> keys;
     private final PadGrid pads;
     private final Consumer<String> tell;
+    /** What was put on the keys last; null before that. */
+    private ChordBank shown;
+    private int learning = -1;
     private int turns;
     private int octaves;
 
@@ -33,27 +36,55 @@ final class BankControls extends FlowPane {
         this.keys = keys;
         this.pads = pads;
         this.tell = tell;
+        session.frames().follow(this::update, session.results());
     }
 
-    /** Fills an empty bank from the key, and returns its first key. */
+    /** Puts the song's chords on the keys, where it has none those of the key; returns the first key that has one. */
     int begin() {
-        if (keys.get().bank().isEmpty()) {
-            keys.get().setBank(fromKey());
-        }
         if (getChildren().isEmpty()) {
             build();
         }
-        pads.update();
+        shown = null;
+        update();
         return keys.get().bank().isEmpty() ? USUAL_KEY : keys.get().bank().chords().firstKey();
+    }
+
+    private void update() {
+        if (!getChildren().isEmpty()) {
+            ChordBank now = session.song().bank().orElseGet(this::fromKey);
+            if (!now.equals(shown)) {
+                shown = now;
+                learning = -1;
+                keys.get().learn(-1);
+                keys.get().setBank(now);
+                pads.update();
+            }
+        }
+    }
+
+    /** What was learnt belongs to the song. */
+    void endLearning() {
+        ChordBank learnt = keys.get().bank();
+        keys.get().learn(-1);
+        if (learning >= 0) {
+            learning = -1;
+            tell.accept("");
+            fill("edit.bankLearnt", learnt);
+        }
+    }
+
+    private void fill(String name, ChordBank bank) {
+        session.edit(Words.say(name), song -> song.withBank(bank));
+        update();
     }
 
     private void build() {
         Button from = Controls.button("bank-from", "tryit.bankFrom", null, "choice");
         from.setOnAction(event -> Controls.openMenu(from, List.of(
-                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> fill(fromKey())),
+                Controls.menuItem("bank-key", Words.say("tryit.bankKey"), () -> fill("edit.bank", fromKey())),
                 Controls.menuItem("bank-progression", Words.say("tryit.bankProgression"),
-                        () -> fill(ChordBank.of(session.song().progression()))),
-                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> fill(ChordBank.EMPTY)), clearOne())));
+                        () -> fill("edit.bank", ChordBank.of(session.song().progression()))),
+                Controls.menuItem("bank-clear", Words.say("tryit.bankClear"), () -> fill("edit.bankCleared", ChordBank.EMPTY)), clearOne())));
         Button learn = Controls.button("bank-learn", "tryit.learn", null, "choice");
         Controls.tip(learn, Words.say("tryit.learnTip"));
         learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
@@ -64,18 +95,13 @@ final class BankControls extends FlowPane {
                         : "tryit.loud", loud), loud -> keys.get().setChordVelocity(loud)));
     }
 
-    private void fill(ChordBank bank) {
-        keys.get().setBank(bank);
-        pads.update();
-    }
-
     /** Takes the chord of one key away. */
     private Menu clearOne() {
         Menu menu = new Menu(Words.say("tryit.bankClearOne"));
         menu.setId("bank-clear-one");
         var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         keys.get().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
-                spelling.pitch(key).text(), () -> fill(keys.get().bank().with(key, List.of())))));
+                spelling.pitch(key).text(), () -> fill("edit.bankCleared", keys.get().bank().with(key, List.of())))));
         return menu;
     }
 
@@ -86,18 +112,16 @@ final class BankControls extends FlowPane {
     /** The first seven white keys of the bank, to learn a chord each, and the end of learning. */
     private List<MenuItem> learnable() {
         List<MenuItem> items = new ArrayList<>();
-        items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), () -> {
-            keys.get().learn(-1);
-            tell.accept("");
-            pads.update();
-        }));
+        items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), this::endLearning));
         var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         for (int i = 0; i < 7; i++) {
             int key = ChordBank.whiteKey(i);
             String name = spelling.pitch(key).text();
             items.add(Controls.menuItem("learn-" + key, Words.say("tryit.learnKey", name), () -> {
+                endLearning();
                 keys.get().setBank(keys.get().bank().with(key, List.of()));
                 keys.get().learn(key);
+                learning = key;
                 tell.accept(Words.say("tryit.learning", name));
             }));
         }

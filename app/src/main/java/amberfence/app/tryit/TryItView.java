@@ -90,6 +90,7 @@ public final class TryItView extends VBox {
             session.frames().soon(piano::requestFocus);
         } else {
             oneByOne.on().set(false);
+            bank.endLearning();
             desk.keys().releaseAll();
         }
     }
@@ -199,7 +200,7 @@ public final class TryItView extends VBox {
         }
         piano.showFrom(shown ? bank.begin() : MIDDLE_C);
         if (!shown) {
-            desk.keys().learn(-1);
+            bank.endLearning();
         }
     }
 

@@ -24,8 +24,6 @@ import amberfence.step.fence.BringInside;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
-import java.lang.management.GarbageCollectorMXBean;
-import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -77,12 +75,12 @@ public class BigSongsTest extends WindowTest {
     private void measure(Blocks blocks, String what, Runnable act) {
         settled();
         blocks.take();
-        long collectedBefore = collecting();
+        long collectedBefore = Blocks.collecting();
         interact(act);
         settled();
         long longest = blocks.take();
         String where = blocks.where();
-        System.out.printf("%-60s longest block %5d ms, memory was tidied for %d ms%s%n", what, longest, collecting() - collectedBefore,
+        System.out.printf("%-60s longest block %5d ms, memory was tidied for %d ms%s%n", what, longest, Blocks.collecting() - collectedBefore,
                 longest > 200 ? where : "");
         worst = Math.max(worst, longest);
     }
@@ -93,10 +91,6 @@ public class BigSongsTest extends WindowTest {
     }
 
     /** How long everything stood still so far for memory to be tidied, in milliseconds. */
-    private static long collecting() {
-        return ManagementFactory.getGarbageCollectorMXBeans().stream().mapToLong(GarbageCollectorMXBean::getCollectionTime).sum();
-    }
-
     private void settled() {
         settle();
         waitUntil(() -> !session.working().get());

@@ -1,5 +1,7 @@
 package amberfence.app.limits;
 
+import java.lang.management.GarbageCollectorMXBean;
+import java.lang.management.ManagementFactory;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -9,12 +11,18 @@ import javafx.application.Platform;
 
 /**
  * Watches the interface thread: how long one thing kept it at most. Many things that wait for it one behind the other are not
- * a block, if whoever asks for them says with {@link #mark} where one ends.
+ * a block, if whoever asks for them says with {@link #mark} where one ends. Time in which the machine gave the whole process no
+ * processor is told apart: a thread that only sleeps wakes late then, though no memory was tidied.
  */
 final class Blocks implements AutoCloseable {
+    /** A thread that sleeps two milliseconds and wakes after so many nanoseconds got no processor. */
+    private static final long LATE = 50_000_000;
     private final AtomicLong longest = new AtomicLong();
     private final AtomicLong asked = new AtomicLong();
     private volatile long marked;
+    /** For how long since the last mark nothing in the process went on, in nanoseconds, and in the longest block. */
+    private volatile long stalled;
+    private volatile long worstStalled;
     private volatile boolean ended;
     /** What the interface thread was about since the last mark, and in the longest block. */
     private final Map<String, Integer> seen = new ConcurrentHashMap<>();
@@ -36,7 +44,13 @@ final class Blocks implements AutoCloseable {
                 asked.set(0);
             });
             while (asked.get() != 0 && !ended) {
+                long before = System.nanoTime();
+                long tidied = collecting();
                 pause();
+                long late = System.nanoTime() - before - (collecting() - tidied) * 1_000_000;
+                if (late > LATE) {
+                    stalled += late;
+                }
                 if ((System.nanoTime() - since()) / 1_000_000 > 100 && interfaceThread != null) {
                     own(interfaceThread.getStackTrace()).ifPresent(frame -> seen.merge(frame, 1, Integer::sum));
                 }
@@ -52,12 +66,14 @@ final class Blocks implements AutoCloseable {
     /** Called on the interface thread: one thing has ended, the next begins. */
     void mark() {
         if (asked.get() != 0) {
-            long block = (System.nanoTime() - since()) / 1_000_000;
+            long block = Math.max(0, (System.nanoTime() - since() - stalled) / 1_000_000);
             if (block > longest.getAndAccumulate(block, Math::max)) {
                 worst = Map.copyOf(seen);
+                worstStalled = stalled;
             }
         }
         seen.clear();
+        stalled = 0;
         marked = System.nanoTime();
     }
 
@@ -80,6 +96,11 @@ final class Blocks implements AutoCloseable {
         return text.length() == 0 ? Optional.empty() : Optional.of(text.toString());
     }
 
+    /** How long memory has been tidied so far, in milliseconds. */
+    static long collecting() {
+        return ManagementFactory.getGarbageCollectorMXBeans().stream().mapToLong(GarbageCollectorMXBean::getCollectionTime).sum();
+    }
+
     private static void pause() {
         try {
             Thread.sleep(2);
@@ -96,7 +117,8 @@ final class Blocks implements AutoCloseable {
     /** What the interface thread was about during the longest block, the most frequent first. */
     String where() {
         return worst.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).limit(4)
-                .map(entry -> "\n      " + entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining());
+                .map(entry -> "\n      " + entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining())
+                + "\n      the machine stood still for " + worstStalled / 1_000_000 + " ms more";
     }
 
     @Override

@@ -112,6 +112,7 @@ public class MonkeyTest extends WindowTest {
                     });
                     settle();
                     interact(() -> check(session.song()));
+                    forgetEvents();
                 }
                 if (!thrown.isEmpty()) {
                     break;

@@ -21,6 +21,7 @@ import java.util.TreeMap;
 
 /** What the meta events of a file say: names, tempo, metre and key. Values that make no sense are noticed and skipped. */
 final class MetaEvents {
+    static final int COPYRIGHT = 0x02;
     static final int TRACK_NAME = 0x03;
     static final int TEMPO = 0x51;
     static final int TIME_SIGNATURE = 0x58;
@@ -32,6 +33,7 @@ final class MetaEvents {
     private final TreeMap<Long, Tempo> tempos = new TreeMap<>();
     private final TreeMap<Long, Metre> metres = new TreeMap<>();
     private Key key;
+    private String copyright = "";
 
     private MetaEvents(SourceFile source, List<Notice> notices) {
         this.source = source;
@@ -55,6 +57,11 @@ final class MetaEvents {
         Bytes data = data(event.bytes());
         boolean counts = source.type() != 2 || trackNames.size() == 1;
         switch (event.metaType()) {
+            case COPYRIGHT -> {
+                if (copyright.isEmpty()) {
+                    copyright = text(data).strip();
+                }
+            }
             case TRACK_NAME -> {
                 int last = trackNames.size() - 1;
                 if (trackNames.get(last).isEmpty()) {
@@ -121,6 +128,11 @@ final class MetaEvents {
     /** The name of the first track where the file has several, which is where a song's title stands. */
     Optional<String> title() {
         return trackNames.size() > 1 && !trackNames.get(0).isBlank() ? Optional.of(trackNames.get(0)) : Optional.empty();
+    }
+
+    /** The first copyright notice; empty when there is none. */
+    String copyright() {
+        return copyright;
     }
 
     Optional<Key> key() {

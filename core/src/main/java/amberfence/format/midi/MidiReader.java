@@ -1,11 +1,12 @@
 package amberfence.format.midi;
 
-import amberfence.format.ReadSong;
 import amberfence.format.Notice;
+import amberfence.format.ReadSong;
 import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
 import amberfence.reading.RoleGuess;
 import amberfence.song.Bytes;
+import amberfence.song.Credits;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.Line;
@@ -159,7 +160,7 @@ public final class MidiReader {
         }
         Song song = new Song(meta.title().orElse(name), meta.time(),
                 Fence.of(KeyPlan.of(new Key(new NoteName(Letter.C, 0), Scales.MAJOR))), parts, source, nextId);
-        return new ReadSong(SongLimits.checked(song, name), notices, meta.key());
+        return new ReadSong(SongLimits.checked(song.withCredits(Credits.NONE.withCopyright(meta.copyright())), name), notices, meta.key());
     }
 
     /** One part for each channel that has notes in a track. */

@@ -14,9 +14,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.OptionalInt;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -31,6 +31,8 @@ final class MidiWriter {
     private final SourceFile source;
     /** Whether tempo or metre are others now than the source file says. */
     private final boolean timeChanged;
+    private final boolean titleChanged;
+    private final boolean copyrightChanged;
     /** The notes to write, by identity. */
     private final Map<Long, Placed> notes = new HashMap<>();
 
@@ -52,7 +54,10 @@ final class MidiWriter {
         this.export = export;
         this.song = export.song();
         this.source = source;
-        this.timeChanged = !source.tracks().isEmpty() && !MetaEvents.of(source, new ArrayList<>()).time().equals(song.time());
+        MetaEvents read = MetaEvents.of(source, new ArrayList<>());
+        this.timeChanged = !source.tracks().isEmpty() && !read.time().equals(song.time());
+        this.titleChanged = read.title().filter(title -> !title.equals(song.title())).isPresent();
+        this.copyrightChanged = !read.copyright().equals(song.credits().copyright());
         for (Part part : song.parts()) {
             Line line = export.lines().get(part.id());
             if (line != null) {
@@ -81,9 +86,11 @@ final class MidiWriter {
         }
         if (tracks.isEmpty()) {
             tracks.add(conductor());
-        } else if (timeChanged) {
-            tracks.get(0).addAll(0, times());
-            order(tracks.get(0));
+        } else if (timeChanged || titleChanged || copyrightChanged) {
+            List<OutEvent> first = tracks.get(0);
+            first.addAll(0, timeChanged ? times() : List.of());
+            first.addAll(0, heading(titleChanged, copyrightChanged));
+            order(first);
         }
         song.parts().forEach(part -> addNewNotes(part, tracks));
         int type = export.type().orElse(source.type() == 0 && tracks.size() > 1 ? 1 : source.type());
@@ -157,7 +164,9 @@ final class MidiWriter {
     }
 
     private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {
-        if (timeChanged && (event.metaType() == MetaEvents.TEMPO || event.metaType() == MetaEvents.TIME_SIGNATURE)) {
+        boolean replaced = titleChanged && track == 0 && event.metaType() == MetaEvents.TRACK_NAME
+                || copyrightChanged && event.metaType() == MetaEvents.COPYRIGHT;
+        if (replaced || timeChanged && (event.metaType() == MetaEvents.TEMPO || event.metaType() == MetaEvents.TIME_SIGNATURE)) {
             return false;
         }
         if (!export.isPartial()) {
@@ -207,11 +216,25 @@ final class MidiWriter {
 
     /** The first track of a song that was made here: title, tempo and metre. */
     private List<OutEvent> conductor() {
-        List<OutEvent> events = new ArrayList<>();
-        events.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, song.title()), false));
+        List<OutEvent> events = new ArrayList<>(heading(true, true));
         events.addAll(times());
         events.sort(BY_TICK);
         events.add(new OutEvent.Raw(events.get(events.size() - 1).tick(), Bytes.of(0xFF, 0x2F, 0), false));
+        return events;
+    }
+
+    /**
+     * Title and copyright; nothing for a copyright that nobody claims. Both stand at time 0 of the first track. Source: Standard
+     * MIDI File 1.0, meta events 02 and 03.
+     */
+    private List<OutEvent> heading(boolean title, boolean copyright) {
+        List<OutEvent> events = new ArrayList<>();
+        if (title) {
+            events.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, song.title()), false));
+        }
+        if (copyright && !song.credits().copyright().isEmpty()) {
+            events.add(new OutEvent.Raw(0, text(MetaEvents.COPYRIGHT, song.credits().copyright()), false));
+        }
         return events;
     }
 

@@ -3,7 +3,9 @@ package amberfence.format.project;
 import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
+import amberfence.song.ChordBank;
 import amberfence.song.ChordSpan;
+import amberfence.song.Credits;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.KeySpan;
@@ -13,12 +15,12 @@ import amberfence.song.Metre;
 import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import amberfence.song.NoteSet;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
 import amberfence.song.Progression;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.Origin;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.song.Tempo;
@@ -107,9 +109,23 @@ public final class ProjectReader {
         List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();
         List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
         Progression progression = root.make(() -> new Progression(chords));
-        Origin origin = origin(root.field("source").field("midi"));
-        return root.make(() -> new Song(root.field("title").text(), timeMap, fence, progression, parts, origin,
+        Optional<Song> source = source(root.field("source").field("midi"));
+        Origin origin = source.map(Song::origin).orElse(Origin.MADE);
+        Credits credits = new Credits(root.find("composer").map(Place::text).orElse(""),
+                root.find("copyright").map(Place::text).orElseGet(() -> source.map(read -> read.credits().copyright()).orElse("")));
+        Optional<ChordBank> bank = root.find("chordBank").map(ProjectReader::bank);
+        return root.make(() -> new Song(root.field("title").text(), credits, timeMap, fence, progression, parts, origin, bank,
                 identities.next()));
+    }
+
+    private static ChordBank bank(Place node) {
+        ChordBank bank = ChordBank.EMPTY;
+        for (Place key : node.items()) {
+            int number = key.make(() -> Range.PITCH.check(key.field("key").number()));
+            bank = bank.with(number, key.field("pitches").items().stream()
+                    .map(pitch -> pitch.make(() -> Range.PITCH.check(pitch.number()))).toList());
+        }
+        return bank;
     }
 
     private static Fence fence(Place fence) {
@@ -122,15 +138,16 @@ public final class ProjectReader {
         return new Fence(plan, allowed, notes(fence.items("allowedNotes")), own);
     }
 
-    private static Origin origin(Place midi) throws UnreadableFileException {
+    /** The MIDI file that the song was read from. */
+    private static Optional<Song> source(Place midi) throws UnreadableFileException {
         byte[] bytes;
         try {
             bytes = Base64.getDecoder().decode(midi.text());
         } catch (IllegalArgumentException e) {
             throw midi.wrong("the MIDI data is damaged; it is no Base64");
         }
-        return bytes.length == 0 ? Origin.MADE
-                : MidiReader.read(bytes, "the MIDI data inside the project").song().source();
+        return bytes.length == 0 ? Optional.empty()
+                : Optional.of(MidiReader.read(bytes, "the MIDI data inside the project").song());
     }
 
     private static ChordSpan chord(Place node, Identities identities) {

@@ -54,7 +54,8 @@ public final class ProjectWriter {
 
     private static ObjectNode root(Song song) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", FORMAT).put("version", VERSION).put("title", song.title()).put("nextId", song.nextId());
+        root.put("format", FORMAT).put("version", VERSION).put("title", song.title())
+                .put("composer", song.credits().composer()).put("copyright", song.credits().copyright()).put("nextId", song.nextId());
         ObjectNode time = root.putObject("time").put("ticksPerQuarter", song.time().ticksPerQuarter());
         time.set("tempos", MAPPER.valueToTree(song.time().tempos()));
         ArrayNode metres = time.putArray("metres");
@@ -77,6 +78,11 @@ public final class ProjectWriter {
             ArrayNode voicing = chord.putArray("voicing");
             span.voicing().ifPresent(some -> some.pitches().forEach(voicing::add));
         }
+        root.putNull("chordBank");
+        song.bank().ifPresent(bank -> {
+            ArrayNode trigger = root.putArray("chordBank");
+            bank.chords().forEach((key, pitches) -> pitches.forEach(trigger.addObject().put("key", key).putArray("pitches")::add));
+        });
         ArrayNode parts = root.putArray("parts");
         song.parts().forEach(part -> parts.add(part(part)));
         root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));

@@ -3,16 +3,18 @@ package amberfence.format.midi;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
+import amberfence.song.Credits;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.Origin;
 import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -22,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
@@ -63,6 +66,40 @@ class EditedFilesTest {
         int moved = song.parts().stream().flatMap(part -> PartResult.of(song, part).stages().stream())
                 .mapToInt(stage -> stage.outcome().changes().size()).sum();
         assertThat(changed).hasSize(2 * moved);
+    }
+
+    /** Type and text of the text events of a track, as the JDK reads them. Source of the types: Standard MIDI File 1.0. */
+    private static List<String> texts(byte[] midi, int track) throws Exception {
+        List<String> texts = new ArrayList<>();
+        Track read = MidiSystem.getSequence(new ByteArrayInputStream(midi)).getTracks()[track];
+        for (int i = 0; i < read.size(); i++) {
+            if (read.get(i).getMessage() instanceof MetaMessage meta && meta.getType() < 8) {
+                texts.add(read.get(i).getTick() + " " + meta.getType() + " " + new String(meta.getData(), StandardCharsets.UTF_8));
+            }
+        }
+        return texts;
+    }
+
+    @Test
+    void aChangedTitleAndCopyrightStandAtTheBeginningOfTheFirstTrackAndNothingElseChanges() throws Exception {
+        // A marker between the two, a name that is no title in the second track.
+        byte[] bytes = MidiFiles.file(1, "00 FF 03 03 4F 6C 64 00 FF 06 01 41 00 FF 02 01 58 00 FF 2F 00",
+                "00 FF 03 03 4F 6C 64 00 90 3C 40 30 80 3C 00 00 FF 2F 00");
+        Song song = MidiFiles.read(bytes).song();
+        assertThat(song.title()).isEqualTo("Old");
+        assertThat(song.credits().copyright()).isEqualTo("X");
+        byte[] written = MidiFiles.edited(song.withTitle("New").withCredits(song.credits().withCopyright("© 2026 Nobody"))).toBytes();
+        assertThat(texts(written, 0)).containsExactlyInAnyOrder("0 3 New", "0 2 © 2026 Nobody", "0 6 A");
+        assertThat(texts(written, 1)).containsExactly("0 3 Old");
+        assertThat(MidiFiles.read(written).song().credits().copyright()).isEqualTo("© 2026 Nobody");
+        assertThat(texts(MidiFiles.edited(song.withCredits(Credits.NONE)).toBytes(), 0)).containsExactly("0 3 Old", "0 6 A");
+        assertThat(MidiExport.ofOriginals(song.withTitle("New").withTitle("Old")).toBytes()).as("back as it was").isEqualTo(bytes);
+    }
+
+    @Test
+    void aSongThatWasMadeHereSaysItsCopyright() throws Exception {
+        Song made = Song.empty("Made").withCredits(new Credits("Somebody", "© 2026 Somebody"));
+        assertThat(texts(MidiExport.ofOriginals(made).toBytes(), 0)).containsExactly("0 3 Made", "0 2 © 2026 Somebody");
     }
 
     @Test

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import amberfence.demo.LanternFerry;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiExport;
+import amberfence.format.midi.MidiReader;
+import amberfence.song.ChordBank;
+import amberfence.song.Credits;
 import amberfence.song.Grid;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
@@ -66,6 +69,28 @@ class ProjectTest {
                 ? slot.withLimit(Optional.of(Pick.parse("not (lowest and not degree b3 or length up to 1/8)")))
                 : slot.id() % 3 == 1 ? slot.withLimit(Optional.of(new Pick.Frozen(NoteSet.of(List.of(7L, 8L)))))
                         .withLeft(List.of(7L), true) : slot.withOn(false)).toList()));
+    }
+
+    @Test
+    void keepsWhoMadeTheSongAndTheChordsOfSingleKeys() throws Exception {
+        ChordBank bank = ChordBank.EMPTY.with(36, List.of(60, 64, 67)).with(38, List.of(62, 65, 69));
+        Song song = LanternFerry.song().withCredits(new Credits("Somebody", "© 2026 Somebody")).withBank(bank);
+        ProjectDocument read = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "song");
+        assertThat(read.song()).isEqualTo(song);
+        Song fewer = song.withBank(bank.with(38, List.of()));
+        assertThat(ProjectReader.read(ProjectWriter.write(read.withSong(fewer)), "song").song().bank().orElseThrow().chords())
+                .as("a key that was cleared does not come back as something unknown").containsOnlyKeys(36);
+        assertThat(ProjectReader.read(ProjectWriter.write(ProjectDocument.of(LanternFerry.song())), "song").song().bank()).isEmpty();
+    }
+
+    @Test
+    void aProjectFromBeforeCreditsTakesTheCopyrightOfItsMidiFile() throws Exception {
+        Song song = LanternFerry.song().withCredits(Credits.NONE.withCopyright("© 2026 Somebody"));
+        Song fromFile = MidiReader.read(MidiExport.ofOriginals(song).toBytes(), "song").song();
+        ObjectNode root = (ObjectNode) new ObjectMapper().readTree(ProjectWriter.write(ProjectDocument.of(fromFile)));
+        root.remove(List.of("composer", "copyright", "chordBank"));
+        Song read = ProjectReader.read(new ObjectMapper().writeValueAsBytes(root), "song").song();
+        assertThat(read.credits()).isEqualTo(new Credits("", "© 2026 Somebody"));
     }
 
     @Test

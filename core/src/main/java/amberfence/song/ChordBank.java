@@ -1,6 +1,5 @@
-package amberfence.sound;
+package amberfence.song;
 
-import amberfence.song.Progression;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.KeyChords;
