@@ -25,6 +25,7 @@ class ArchitectureTest {
     @Test
     void everyPackageUsesOnlyThoseBelowIt() {
         layeredArchitecture().consideringOnlyDependenciesInLayers()
+                .layer("words").definedBy("amberfence.words..")
                 .layer("theory").definedBy("amberfence.theory..")
                 .layer("song").definedBy("amberfence.song..")
                 .layer("reading").definedBy("amberfence.reading..")

@@ -2,6 +2,7 @@ package amberfence.reading;
 
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
+import amberfence.words.Texts;
 
 /** One fact that speaks for or against a key. */
 public sealed interface KeyEvidence {
@@ -13,10 +14,10 @@ public sealed interface KeyEvidence {
         @Override
         public String words(Spelling spelling) {
             String tonic = spelling.key().tonic().text();
-            return starts && ends ? "the bass starts and ends on " + tonic
-                    : ends ? "the bass ends on " + tonic
-                    : starts ? "the bass starts on " + tonic + " but does not end there"
-                    : "the bass neither starts nor ends on " + tonic;
+            return starts && ends ? Texts.say("the bass starts and ends on %s", tonic)
+                    : ends ? Texts.say("the bass ends on %s", tonic)
+                    : starts ? Texts.say("the bass starts on %s but does not end there", tonic)
+                    : Texts.say("the bass neither starts nor ends on %s", tonic);
         }
     }
 
@@ -24,7 +25,7 @@ public sealed interface KeyEvidence {
     record Cadence(PitchClass from) implements KeyEvidence {
         @Override
         public String words(Spelling spelling) {
-            return "a cadence " + spelling.name(from) + "–" + spelling.key().tonic();
+            return Texts.say("a cadence %s–%s", spelling.name(from), spelling.key().tonic());
         }
     }
 
@@ -32,7 +33,7 @@ public sealed interface KeyEvidence {
     record TuneEnds() implements KeyEvidence {
         @Override
         public String words(Spelling spelling) {
-            return "the tune ends on " + spelling.key().tonic();
+            return Texts.say("the tune ends on %s", spelling.key().tonic());
         }
     }
 
@@ -40,11 +41,11 @@ public sealed interface KeyEvidence {
     record Colour(PitchClass own, int ownCount, PitchClass plain, int plainCount) implements KeyEvidence {
         @Override
         public String words(Spelling spelling) {
-            return spelling.name(own) + " " + times(ownCount) + ", " + spelling.name(plain) + " " + times(plainCount);
+            return Texts.say("%s %s, %s %s", spelling.name(own), times(ownCount), spelling.name(plain), times(plainCount));
         }
 
         private static String times(int count) {
-            return count == 0 ? "never" : count == 1 ? "once" : count + " times";
+            return count == 0 ? Texts.say("never") : count == 1 ? Texts.say("once") : Texts.say("%s times", count);
         }
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,12 +29,12 @@ public interface Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return words.name(first.pitch()) + " sounds twice at once; leave one of the two where it was, or move one";
+            return Texts.say("%s sounds twice at once; leave one of the two where it was, or move one", words.name(first.pitch()));
         }
 
         @Override
         public List<Fix> fixes() {
-            return List.of(new Fix("leave", words -> "leave both", slot -> slot.withLeft(List.of(first.id(), second.id()), true)));
+            return List.of(new Fix("leave", words -> Texts.say("leave both"), slot -> slot.withLeft(List.of(first.id(), second.id()), true)));
         }
     }
 
@@ -41,8 +42,8 @@ public interface Finding {
     record Drums(int notes) implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return notes + " drum notes are left alone: they name instruments, not pitches. Change the part's role "
-                    + "if it is no drum part";
+            return Texts.say("%s drum notes are left alone: they name instruments, not pitches. Change the part's role if it is no drum part",
+                    notes);
         }
     }
 
@@ -50,12 +51,12 @@ public interface Finding {
     record NothingPicked() implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return "the pick to which this step is limited finds no note; change the pick, or let the step work on all notes";
+            return Texts.say("the pick to which this step is limited finds no note; change the pick, or let the step work on all notes");
         }
 
         @Override
         public List<Fix> fixes() {
-            return List.of(new Fix("all", words -> "all notes", slot -> slot.withLimit(Optional.empty())));
+            return List.of(new Fix("all", words -> Texts.say("all notes"), slot -> slot.withLimit(Optional.empty())));
         }
     }
 
@@ -68,13 +69,13 @@ public interface Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return "the pitch wanted for " + words.name(before.pitch()) + " is outside MIDI; " + words.name(taken)
-                    + ", the same note in the nearest octave, is taken";
+            return Texts.say("the pitch wanted for %s is outside MIDI; %s, the same note in the nearest octave, is taken",
+                    words.name(before.pitch()), words.name(taken));
         }
 
         @Override
         public List<Fix> fixes() {
-            return List.of(new Fix("leave", words -> "leave " + words.name(before.pitch()), slot -> slot.withLeft(before.id(), true)));
+            return List.of(new Fix("leave", words -> Texts.say("leave %s", words.name(before.pitch())), slot -> slot.withLeft(before.id(), true)));
         }
     }
 
@@ -82,7 +83,7 @@ public interface Finding {
     record NoProgression() implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return "the song has no chords yet; put some on the progression strip, or read them from a part";
+            return Texts.say("the song has no chords yet; put some on the progression strip, or read them from a part");
         }
     }
 
@@ -90,7 +91,7 @@ public interface Finding {
     record NoChordsInPart() implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return "the part from which the chords are to come plays none; choose another, or the progression";
+            return Texts.say("the part from which the chords are to come plays none; choose another, or the progression");
         }
     }
 
@@ -98,8 +99,8 @@ public interface Finding {
     record ListensInCircle(int parts) implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return parts < 2 ? "the part listens to itself, and hears its notes before any step" : parts
-                    + " parts listen to each other in a circle; where it closes, notes before any step are heard";
+            return parts < 2 ? Texts.say("the part listens to itself, and hears its notes before any step")
+                    : Texts.say("%s parts listen to each other in a circle; where it closes, notes before any step are heard", parts);
         }
     }
 
@@ -107,7 +108,7 @@ public interface Finding {
     record TooMuch() implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return "this would make more notes than a part can hold, so nothing is done; shorten the chords, or choose a longer rate";
+            return Texts.say("this would make more notes than a part can hold, so nothing is done; shorten the chords, or choose a longer rate");
         }
     }
 
@@ -115,7 +116,7 @@ public interface Finding {
     record Failed(Throwable cause) implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return "this step broke off with these settings, so nothing is done; change them, or switch it off";
+            return Texts.say("this step broke off with these settings, so nothing is done; change them, or switch it off");
         }
     }
 
@@ -123,7 +124,7 @@ public interface Finding {
     record Unread(String why) implements Finding {
         @Override
         public String sentence(StepWords words) {
-            return why + "; the notes pass, and the step is kept as it is";
+            return Texts.say("%s; the notes pass, and the step is kept as it is", why);
         }
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import amberfence.words.Texts;
 import java.util.List;
 
 /**
@@ -25,7 +26,7 @@ public interface Reason {
     record AvoidedUnison(int chosen, int other) implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return words.name(other) + " already sounds at that time";
+            return Texts.say("%s already sounds at that time", words.name(other));
         }
     }
 
@@ -33,7 +34,7 @@ public interface Reason {
     record LeftByHand() implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return "left alone by hand";
+            return Texts.say("left alone by hand");
         }
     }
 
@@ -41,7 +42,7 @@ public interface Reason {
     record BySemitones(int semitones) implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return StepWords.amount(semitones, "semitone");
+            return StepWords.amount(semitones, StepWords.Unit.SEMITONE);
         }
     }
 
@@ -49,7 +50,7 @@ public interface Reason {
     record ByOctaves(int octaves) implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return StepWords.amount(octaves, "octave");
+            return StepWords.amount(octaves, StepWords.Unit.OCTAVE);
         }
     }
 
@@ -57,7 +58,7 @@ public interface Reason {
     record ByDegrees(int places, String from, String to) implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return StepWords.amount(places, "degree") + ": " + from + " becomes " + to;
+            return Texts.say("%s: %s becomes %s", StepWords.amount(places, StepWords.Unit.DEGREE), from, to);
         }
     }
 
@@ -65,7 +66,7 @@ public interface Reason {
     record FromChord(String chord, String member) implements Reason {
         @Override
         public String sentence(StepWords words) {
-            return "the " + member + " of " + chord;
+            return Texts.say("the %s of %s", member, chord);
         }
     }
 }

@@ -1,5 +1,6 @@
 package amberfence.step;
 
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.OptionalLong;
 
@@ -36,19 +37,19 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
     public String words() {
         return switch (kind) {
             case CHOICE -> String.join(", ", values);
-            case CHOICES -> "none, or a list of " + String.join(", ", values);
+            case CHOICES -> Texts.say("none, or a list of %s", String.join(", ", values));
             case FLAG -> "on, off";
-            case WHOLE, SEED -> least.isPresent() ? least.getAsLong() + " to " + most.getAsLong() : "a whole number";
-            case PERCENT -> least.getAsLong() + "% to " + most.getAsLong() + "%";
-            case PITCH -> "a pitch, as in C4 or 60";
-            case PITCHES -> "two pitches, as in C3..C5";
-            case KEY -> "a key, as in \"Bb minor\"";
-            case NOTE_VALUE -> "a note value, as in 1/16, 1/8. or 1/8t";
-            case PATTERN -> "x sounds, - holds, . rests";
-            case CHORDS -> "progression, chord-parts, or a part";
-            case FIGURE -> "first:1bars, whole, or drawn:…";
-            case LINES -> "intervals and sides, as in \"third above, sixth below\"";
-            case AMOUNT -> "50%, 30t or 4bars, as the way asks";
+            case WHOLE, SEED -> least.isPresent() ? Texts.say("%s to %s", least.getAsLong(), most.getAsLong()) : Texts.say("a whole number");
+            case PERCENT -> Texts.say("%s%% to %s%%", least.getAsLong(), most.getAsLong());
+            case PITCH -> Texts.say("a pitch, as in C4 or 60");
+            case PITCHES -> Texts.say("two pitches, as in C3..C5");
+            case KEY -> Texts.say("a key, as in \"Bb minor\"");
+            case NOTE_VALUE -> Texts.say("a note value, as in 1/16, 1/8. or 1/8t");
+            case PATTERN -> Texts.say("x sounds, - holds, . rests");
+            case CHORDS -> Texts.say("progression, chord-parts, or a part");
+            case FIGURE -> Texts.say("first:1bars, whole, or drawn:…");
+            case LINES -> Texts.say("intervals and sides, as in \"third above, sixth below\"");
+            case AMOUNT -> Texts.say("50%, 30t or 4bars, as the way asks");
         };
     }
 }

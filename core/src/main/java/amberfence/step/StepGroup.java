@@ -1,8 +1,10 @@
 package amberfence.step;
 
+import amberfence.words.Texts;
+
 /** The groups in which steps are listed, in the order of the work. */
 public enum StepGroup {
-    FENCE("Fence"), PITCH("Pitch"), CHORDS("Chords"), NEW_NOTES("New notes"), TIME("Time and touch");
+    FENCE(Texts.text("Fence")), PITCH(Texts.text("Pitch")), CHORDS(Texts.text("Chords")), NEW_NOTES(Texts.text("New notes")), TIME(Texts.text("Time and touch"));
 
     private final String title;
 
@@ -11,6 +13,6 @@ public enum StepGroup {
     }
 
     public String title() {
-        return title;
+        return Texts.say(title);
     }
 }

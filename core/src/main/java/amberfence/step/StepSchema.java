@@ -4,6 +4,7 @@ import amberfence.song.Grid;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -212,7 +213,7 @@ public final class StepSchema<S extends Step> {
 
     /** As it stands in the list of steps. */
     public String title() {
-        return title;
+        return Texts.say(title);
     }
 
     public StepGroup group() {
@@ -221,7 +222,7 @@ public final class StepSchema<S extends Step> {
 
     /** What it does, in a sentence. */
     public String meaning() {
-        return meaning;
+        return Texts.say(meaning);
     }
 
     /** The step with its usual settings. */

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -38,6 +39,11 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
         static <S> Use<S> always() {
             return new Use<>("", step -> true);
         }
+
+        @Override
+        public String words() {
+            return words.isEmpty() ? "" : Texts.say(words);
+        }
     }
 
     /** Gives a step a setting that is read from text. */
@@ -58,15 +64,20 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
         return new StepSetting<>(key, shown, meaning, type, use, Optional.of(such), writer, reader);
     }
 
+    @Override
+    public String meaning() {
+        return Texts.say(meaning);
+    }
+
     /** As it stands in a form. */
     public String label() {
-        return shown.label();
+        return Texts.say(shown.label());
     }
 
     /** A value as a form and undo word it. */
     public String words(String value) {
         int index = type.values().indexOf(value);
-        return index >= 0 && index < shown.values().size() ? shown.values().get(index) : value.replace('-', ' ');
+        return index >= 0 && index < shown.values().size() ? Texts.say(shown.values().get(index)) : value.replace('-', ' ');
     }
 
     /** Whether the setting counts in a step. */

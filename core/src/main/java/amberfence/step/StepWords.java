@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.theory.Spelling;
+import amberfence.words.Texts;
 import java.util.function.IntFunction;
 
 /** How the sentences of reasons and findings name pitches and amounts. Pitches are named by the function that is given. */
@@ -32,29 +33,32 @@ public final class StepWords {
         return names.apply(pitch);
     }
 
-    /** Two pitches, the lower first, as the beginning of a sentence: "F4 and G4 are". */
-    public String pair(int a, int b) {
-        return name(Math.min(a, b)) + " and " + name(Math.max(a, b)) + " are";
+    /** What pitches are moved by. */
+    public enum Unit {
+        SEMITONE(Texts.text("up a semitone"), Texts.text("up %s semitones"), Texts.text("down a semitone"), Texts.text("down %s semitones")),
+        OCTAVE(Texts.text("up an octave"), Texts.text("up %s octaves"), Texts.text("down an octave"), Texts.text("down %s octaves")),
+        DEGREE(Texts.text("up a degree"), Texts.text("up %s degrees"), Texts.text("down a degree"), Texts.text("down %s degrees"));
+
+        private final String oneUp;
+        private final String up;
+        private final String oneDown;
+        private final String down;
+
+        Unit(String oneUp, String up, String oneDown, String down) {
+            this.oneUp = oneUp;
+            this.up = up;
+            this.oneDown = oneDown;
+            this.down = down;
+        }
     }
 
-    /** So many units up or down: "up an octave", "down 2 degrees". */
-    public static String amount(int count, String unit) {
-        return (count < 0 ? "down " : "up ") + (Math.abs(count) == 1 ? (unit.startsWith("o") ? "an " : "a ") + unit
-                : Math.abs(count) + " " + unit + "s");
-    }
-
-    /** So many ticks earlier or later, nothing for 0: "start 5 ticks later". */
-    public static String moved(String what, long by) {
-        return by == 0 ? "" : what + " " + ticks(Math.abs(by)) + (by > 0 ? " later" : " earlier");
-    }
-
-    /** A number with its word. */
-    public static String count(int count, String one, String many) {
-        return count + " " + (count == 1 ? one : many);
+    /** So many units up, or down below 0: "up an octave", "down 2 degrees". */
+    public static String amount(int count, Unit unit) {
+        return Texts.count(Math.abs(count), count < 0 ? unit.oneDown : unit.oneUp, count < 0 ? unit.down : unit.up);
     }
 
     /** A number of ticks. */
     public static String ticks(long count) {
-        return count == 1 ? "1 tick" : count + " ticks";
+        return count == 1 ? Texts.say("1 tick") : Texts.say("%s ticks", count);
     }
 }

@@ -1,5 +1,7 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
+
 /**
  * A member of a chord, numbered against the major scale above the root: 1, ♭3, 5, 𝄫7, 9, ♯11.
  *
@@ -53,16 +55,16 @@ public record ChordTone(int number, int alteration) implements Comparable<ChordT
     /** What it is called among the members: root, third, fifth … */
     public String role() {
         return switch (number) {
-            case 1 -> "root";
-            case 2 -> "second";
-            case 3 -> "third";
-            case 4 -> "fourth";
-            case 5 -> "fifth";
-            case 6 -> "sixth";
-            case 7 -> "seventh";
-            case 9 -> "ninth";
-            case 11 -> "eleventh";
-            case 13 -> "thirteenth";
+            case 1 -> Texts.say("root");
+            case 2 -> Texts.say("second");
+            case 3 -> Texts.say("third");
+            case 4 -> Texts.say("fourth");
+            case 5 -> Texts.say("fifth");
+            case 6 -> Texts.say("sixth");
+            case 7 -> Texts.say("seventh");
+            case 9 -> Texts.say("ninth");
+            case 11 -> Texts.say("eleventh");
+            case 13 -> Texts.say("thirteenth");
             default -> text();
         };
     }

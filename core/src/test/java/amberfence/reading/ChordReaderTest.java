@@ -126,26 +126,31 @@ class ChordReaderTest {
             wrong.append(same ? "" : bar + ": " + found + " for " + bars[bar - 1] + "; ");
         }
         System.out.printf("chords of the demo read as written: %d of %d; %s%n", right, bars.length, wrong);
-        assertThat(right).isGreaterThanOrEqualTo(30);
+        assertThat(right).isEqualTo(bars.length);
         assertThat(read).allSatisfy(chord -> assertThat(chord.confidence()).isBetween(0.0, 1.0));
     }
 
-    /** Random progressions of triads and sevenths in random voicings and textures: how many beats are read as written. */
+    /**
+     * Random progressions of triads and sevenths. Struck together, each is read as written; broken, one note a beat, a bar of
+     * four beats says three or four notes and no more, and two chords that share three of them can be read either way.
+     */
     @Test
-    void readsMostOfRandomProgressions() {
+    void readsRandomProgressionsThatAreStruckTogether() {
         Random random = new Random(11);
         List<ChordKind> kinds = List.of("", "m", "7", "maj7", "m7", "ø7", "°7", "sus4").stream().map(ChordKind::parse).toList();
-        int right = 0;
-        int all = 0;
+        int[] right = new int[2];
+        int[] all = new int[2];
         for (int round = 0; round < 200; round++) {
             List<Note> notes = new ArrayList<>();
             List<Chord> chords = new ArrayList<>();
+            boolean[] isBroken = new boolean[8];
             for (int bar = 0; bar < 8; bar++) {
                 Chord chord = Chord.of(Key.parse("C major").spelling().name(new PitchClass(random.nextInt(12))),
                         kinds.get(random.nextInt(kinds.size())));
                 chords.add(chord);
                 Voicing voicing = Voicing.of(chord);
                 boolean broken = random.nextBoolean();
+                isBroken[bar] = broken;
                 for (int i = 0; i < 4; i++) {
                     for (int v = 0; v < voicing.size(); v++) {
                         if (!broken || v == i % voicing.size()) {
@@ -159,13 +164,15 @@ class ChordReaderTest {
             for (int bar = 0; bar < 8; bar++) {
                 long tick = bar * 1920L + 900;
                 Chord wanted = chords.get(bar);
-                right += read.stream().anyMatch(chord -> chord.start() <= tick && tick < chord.end()
+                int way = isBroken[bar] ? 1 : 0;
+                right[way] += read.stream().anyMatch(chord -> chord.start() <= tick && tick < chord.end()
                         && chord.chord().pitchClasses().equals(wanted.pitchClasses())) ? 1 : 0;
-                all++;
+                all[way]++;
             }
         }
-        System.out.printf("chords of random progressions read as written: %d of %d%n", right, all);
-        assertThat((double) right / all).isGreaterThan(0.85);
+        System.out.printf("chords of random progressions read as written: struck %d of %d, broken %d of %d%n", right[0], all[0], right[1],
+                all[1]);
+        assertThat(right[0]).isEqualTo(all[0]);
     }
 
     @Test

@@ -115,7 +115,11 @@ class SoundFileTest {
             early = Math.max(early, Math.abs(samples[i]));
         }
         assertThat(early).isLessThan(0.001);
-        assertThat(strength(samples, SoundFile.RATE / 5, SoundFile.RATE / 5, 440)).isPositive();
+        double heard = strength(samples, SoundFile.RATE / 5, SoundFile.RATE / 5, 440);
+        for (double other : new double[] {392, 494}) {
+            assertThat(heard).as("A4 is 440 Hz (ISO 16), a whole tone beside it is silent").isGreaterThan(
+                    5 * strength(samples, SoundFile.RATE / 5, SoundFile.RATE / 5, other));
+        }
     }
 
     @Test

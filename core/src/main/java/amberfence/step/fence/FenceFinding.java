@@ -4,6 +4,7 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Fix;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,13 +19,13 @@ public sealed interface FenceFinding extends Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return "a step lost: " + words.name(before.pitch()) + " now repeats, as no inside note lies between; "
-                    + "leave one of the two alone, or allow its pitch";
+            return Texts.say("a step lost: %s now repeats, as no inside note lies between; leave one of the two alone, or allow its pitch",
+                    words.name(before.pitch()));
         }
 
         @Override
         public List<Fix> fixes() {
-            return List.of(new Fix("leave", words -> "leave both", slot -> slot.withLeft(List.of(before.id(), after.id()), true)));
+            return List.of(new Fix("leave", words -> Texts.say("leave both"), slot -> slot.withLeft(List.of(before.id(), after.id()), true)));
         }
     }
 
@@ -37,7 +38,7 @@ public sealed interface FenceFinding extends Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return "no inside note lies on that side of " + words.name(atEnd.pitch()) + "; the other side is taken";
+            return Texts.say("no inside note lies on that side of %s; the other side is taken", words.name(atEnd.pitch()));
         }
     }
 
@@ -45,7 +46,7 @@ public sealed interface FenceFinding extends Finding {
     record NoChords() implements FenceFinding {
         @Override
         public String sentence(StepWords words) {
-            return "no other part plays chords; the line's shape decides instead. Give a part the role of chords";
+            return Texts.say("no other part plays chords; the line's shape decides instead. Give a part the role of chords");
         }
     }
 }

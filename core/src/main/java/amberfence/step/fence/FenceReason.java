@@ -2,17 +2,18 @@ package amberfence.step.fence;
 
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 
 /** Why a note was brought inside, or stays outside. */
 public sealed interface FenceReason extends Reason {
     /** What the other candidate would have done to the line. */
     enum ShapeLoss {
         /** A step would have become a repeated note. */
-        REPEATS("keeps the step; %s would repeat its neighbour"),
+        REPEATS(Texts.text("keeps the step; %s would repeat its neighbour")),
         /** A repeated note would have become a step. */
-        SPLITS("keeps the repeat; %s would break away from it"),
+        SPLITS(Texts.text("keeps the repeat; %s would break away from it")),
         /** The line would have turned the other way. */
-        TURNS("keeps the direction; %s would turn the line");
+        TURNS(Texts.text("keeps the direction; %s would turn the line"));
 
         private final String sentence;
 
@@ -25,7 +26,7 @@ public sealed interface FenceReason extends Reason {
     record Nearest(int chosen, int other) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return words.name(chosen) + " is nearer than " + words.name(other);
+            return Texts.say("%s is nearer than %s", words.name(chosen), words.name(other));
         }
     }
 
@@ -33,7 +34,7 @@ public sealed interface FenceReason extends Reason {
     record AsDirected(int chosen, boolean up) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "the next note inside, " + (up ? "going up" : "going down");
+            return up ? Texts.say("the next note inside, going up") : Texts.say("the next note inside, going down");
         }
     }
 
@@ -41,7 +42,8 @@ public sealed interface FenceReason extends Reason {
     record TieDirected(int chosen, int other) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return words.pair(chosen, other) + " equally near; " + (chosen < other ? "down" : "up") + " decides";
+            return chosen < other ? Texts.say("%s and %s are equally near; down decides", words.name(chosen), words.name(other))
+                    : Texts.say("%s and %s are equally near; up decides", words.name(other), words.name(chosen));
         }
     }
 
@@ -49,7 +51,7 @@ public sealed interface FenceReason extends Reason {
     record TieChordNote(int chosen, int other) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return words.name(chosen) + " is in the chord, " + words.name(other) + " is not; both equally near";
+            return Texts.say("%s is in the chord, %s is not; both equally near", words.name(chosen), words.name(other));
         }
     }
 
@@ -57,7 +59,7 @@ public sealed interface FenceReason extends Reason {
     record KeptShape(int chosen, int other, ShapeLoss loss, int neighbour) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return loss.sentence.formatted(words.name(other));
+            return Texts.say(loss.sentence, words.name(other));
         }
     }
 
@@ -65,7 +67,7 @@ public sealed interface FenceReason extends Reason {
     record SmallerLeap(int chosen, int other, int neighbour) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "smaller leap to " + words.name(neighbour) + "; either keeps the shape";
+            return Texts.say("smaller leap to %s; either keeps the shape", words.name(neighbour));
         }
     }
 
@@ -73,7 +75,7 @@ public sealed interface FenceReason extends Reason {
     record WholeLine(int chosen, int other) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "the whole line keeps its shape better than with " + words.name(other);
+            return Texts.say("the whole line keeps its shape better than with %s", words.name(other));
         }
     }
 
@@ -81,7 +83,8 @@ public sealed interface FenceReason extends Reason {
     record TieDown(int chosen, int other) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return words.pair(chosen, other) + " equally near, the line alike: the lower";
+            return Texts.say("%s and %s are equally near, the line alike: the lower", words.name(Math.min(chosen, other)),
+                    words.name(Math.max(chosen, other)));
         }
     }
 
@@ -89,7 +92,7 @@ public sealed interface FenceReason extends Reason {
     record OnlyCandidate(int chosen) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "the only note inside on this side of the range";
+            return Texts.say("the only note inside on this side of the range");
         }
     }
 
@@ -97,7 +100,7 @@ public sealed interface FenceReason extends Reason {
     record LeftOut() implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "outside notes are left out";
+            return Texts.say("outside notes are left out");
         }
     }
 
@@ -105,7 +108,7 @@ public sealed interface FenceReason extends Reason {
     record Passing(int before, int after) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "let pass: a passing note from " + words.name(before) + " to " + words.name(after);
+            return Texts.say("let pass: a passing note from %s to %s", words.name(before), words.name(after));
         }
     }
 
@@ -113,7 +116,7 @@ public sealed interface FenceReason extends Reason {
     record Neighbour(int around) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "let pass: a neighbour note of " + words.name(around);
+            return Texts.say("let pass: a neighbour note of %s", words.name(around));
         }
     }
 
@@ -121,7 +124,7 @@ public sealed interface FenceReason extends Reason {
     record Approach(int target) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return "let pass: leads by a semitone to " + words.name(target) + " of the chord";
+            return Texts.say("let pass: leads by a semitone to %s of the chord", words.name(target));
         }
     }
 }

@@ -3,6 +3,7 @@ package amberfence.step.fit;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 import java.util.Optional;
 
 /** What could not be fitted well to the chords. */
@@ -11,9 +12,11 @@ public sealed interface FitFinding extends Finding {
     record NoChordThere(int notes, boolean scaleCounts) implements FitFinding {
         @Override
         public String sentence(StepWords words) {
-            return StepWords.count(notes, "note lies", "notes lie") + " where there is no chord; " + (scaleCounts
-                    ? "only the scale counts there"
-                    : "left alone. Let the last chord hold, or the scale count, to change that");
+            return scaleCounts ? Texts.count(notes, "%s note lies where there is no chord; only the scale counts there",
+                    "%s notes lie where there is no chord; only the scale counts there")
+                    : Texts.count(notes, "%s note lies where there is no chord; left alone. Let the last chord hold, or the scale count, to "
+                    + "change that", "%s notes lie where there is no chord; left alone. Let the last chord hold, or the scale count, to "
+                    + "change that");
         }
     }
 
@@ -26,7 +29,7 @@ public sealed interface FitFinding extends Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return notes + " notes at once find no room side by side on the chord; each goes to its nearest";
+            return Texts.say("%s notes at once find no room side by side on the chord; each goes to its nearest", notes);
         }
     }
 
@@ -34,7 +37,7 @@ public sealed interface FitFinding extends Finding {
     record NoFigure() implements FitFinding {
         @Override
         public String sentence(StepWords words) {
-            return "there is no figure yet: draw one in the grid, take one from selected notes, or choose a part with notes";
+            return Texts.say("there is no figure yet: draw one in the grid, take one from selected notes, or choose a part with notes");
         }
     }
 
@@ -42,8 +45,8 @@ public sealed interface FitFinding extends Finding {
     record FigureAtHome() implements FitFinding {
         @Override
         public String sentence(StepWords words) {
-            return "every note is numbered against the chord that sounds there, so nothing moves; name the chord over which they "
-                    + "were written, or let the first bars be the figure";
+            return Texts.say("every note is numbered against the chord that sounds there, so nothing moves; name the chord over which they "
+                    + "were written, or let the first bars be the figure");
         }
     }
 
@@ -51,9 +54,8 @@ public sealed interface FitFinding extends Finding {
     record FigureCut(int notes, int chords) implements FitFinding {
         @Override
         public String sentence(StepWords words) {
-            return "the figure is longer than " + StepWords.count(chords, "chord", "chords") + ", under which "
-                    + StepWords.count(notes, "of its notes is", "of its notes are")
-                    + " not reached; let it go on over the changes of chord to hear all";
+            return Texts.say("the figure is longer than %s, under which %s not reached; let it go on over the changes of chord to hear all",
+                    Texts.count(chords, "%s chord", "%s chords"), Texts.count(notes, "%s of its notes is", "%s of its notes are"));
         }
     }
 
@@ -61,9 +63,9 @@ public sealed interface FitFinding extends Finding {
     record NothingBetween(int notes) implements FitFinding {
         @Override
         public String sentence(StepWords words) {
-            return "all " + StepWords.count(notes, "note is", "notes are")
-                    + " on strong beats or the first under a chord, so that there is "
-                    + "no room for variety; cut long notes first";
+            return Texts.count(notes, "the only note is on a strong beat or the first under a chord, so that there is no room for variety; cut "
+                    + "long notes first", "all %s notes are on strong beats or the first under a chord, so that there is no room for variety; "
+                    + "cut long notes first");
         }
     }
 }

@@ -4,6 +4,7 @@ import amberfence.song.Note;
 import amberfence.step.Fix;
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -14,7 +15,7 @@ public sealed interface FitReason extends Reason {
     record NearestChordNote(String line) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "the nearest note of the chord, " + line + " or farther";
+            return Texts.say("the nearest note of the chord, %s or farther", line);
         }
     }
 
@@ -22,7 +23,7 @@ public sealed interface FitReason extends Reason {
     record ScaleWithoutChord(int chosen) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "no chord holds here; " + words.name(chosen) + " is the nearest note of the scale";
+            return Texts.say("no chord holds here; %s is the nearest note of the scale", words.name(chosen));
         }
     }
 
@@ -30,7 +31,7 @@ public sealed interface FitReason extends Reason {
     record NoChordHere() implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "left alone: no chord holds here";
+            return Texts.say("left alone: no chord holds here");
         }
     }
 
@@ -38,7 +39,7 @@ public sealed interface FitReason extends Reason {
     record CutAtChord(String chord, String member, String next) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "the " + member + " of " + chord + ", cut where " + next + " begins";
+            return Texts.say("the %s of %s, cut where %s begins", member, chord, next);
         }
     }
 
@@ -46,7 +47,7 @@ public sealed interface FitReason extends Reason {
     record OnStrongBeat(String chord, String member) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "on a strong beat: the " + member + " of " + chord;
+            return Texts.say("on a strong beat: the %s of %s", member, chord);
         }
     }
 
@@ -63,8 +64,8 @@ public sealed interface FitReason extends Reason {
 
         @Override
         public String sentence(StepWords words) {
-            return "clashes with " + chord + ": " + (member.isEmpty() ? "none of its notes, on a strong beat"
-                    : "a semitone above its " + member);
+            return member.isEmpty() ? Texts.say("clashes with %s: none of its notes, on a strong beat", chord)
+                    : Texts.say("clashes with %s: a semitone above its %s", chord, member);
         }
 
         @Override
@@ -90,7 +91,7 @@ public sealed interface FitReason extends Reason {
     record BetweenChordNotes(int chosen) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "a note of the scale, between chord notes";
+            return Texts.say("a note of the scale, between chord notes");
         }
     }
 
@@ -98,7 +99,7 @@ public sealed interface FitReason extends Reason {
     record LeadsTo(int target, boolean bySemitone) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "leads " + (bySemitone ? "by a semitone" : "by step") + " to " + words.name(target);
+            return Texts.say(bySemitone ? Texts.text("leads by a semitone to %s") : Texts.text("leads by step to %s"), words.name(target));
         }
     }
 
@@ -106,7 +107,7 @@ public sealed interface FitReason extends Reason {
     record SameMember(String member, String from, String to) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return from.equals(to) ? "the " + member + " of " + to : "the " + member + ", of " + to + " instead of " + from;
+            return from.equals(to) ? Texts.say("the %s of %s", member, to) : Texts.say("the %s, of %s instead of %s", member, to, from);
         }
     }
 
@@ -114,7 +115,7 @@ public sealed interface FitReason extends Reason {
     record FigureInstead() implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return "the repeated figure stands in its place";
+            return Texts.say("the repeated figure stands in its place");
         }
     }
 
@@ -122,11 +123,12 @@ public sealed interface FitReason extends Reason {
     record BesideMember(int steps, int alteration, String member, String chord) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            String way = (steps == 0 ? alteration : steps) > 0 ? " above" : " below";
-            String altered = alteration == 0 ? "" : StepWords.count(Math.abs(alteration), "semitone", "semitones");
-            String place = steps == 0 ? altered : StepWords.count(Math.abs(steps), "scale step", "scale steps")
-                    + (alteration == 0 ? "" : alteration > 0 ? " and a sharp" : " and a flat");
-            return place + way + " the " + member + " of " + chord;
+            String distance = steps == 0 ? Texts.count(Math.abs(alteration), "%s semitone", "%s semitones")
+                    : Texts.count(Math.abs(steps), "%s scale step", "%s scale steps");
+            String place = steps == 0 || alteration == 0 ? distance
+                    : Texts.say(alteration > 0 ? Texts.text("%s and a sharp") : Texts.text("%s and a flat"), distance);
+            return Texts.say((steps == 0 ? alteration : steps) > 0 ? Texts.text("%s above the %s of %s") : Texts.text("%s below the %s of %s"),
+                    place, member, chord);
         }
     }
 
@@ -134,7 +136,7 @@ public sealed interface FitReason extends Reason {
     record CommonNote(int held) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return words.name(held) + " is held: the chord has it too";
+            return Texts.say("%s is held: the chord has it too", words.name(held));
         }
     }
 
@@ -142,7 +144,7 @@ public sealed interface FitReason extends Reason {
     record NotCrossing(String line, int octaves) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return line + ", " + StepWords.amount(octaves, "octave") + " so as not to cross the tune";
+            return Texts.say("%s, %s so as not to cross the tune", line, StepWords.amount(octaves, StepWords.Unit.OCTAVE));
         }
     }
 }

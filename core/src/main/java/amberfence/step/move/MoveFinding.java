@@ -3,6 +3,7 @@ package amberfence.step.move;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 import java.util.Optional;
 
 /** What moving notes could not do. */
@@ -16,8 +17,9 @@ public sealed interface MoveFinding extends Finding {
 
         @Override
         public String sentence(StepWords words) {
-            return notes + (notes == 1 ? " note" : " notes") + " would leave the range of MIDI (0 to 127), so nothing "
-                    + "is moved; move less far, or limit the step to other notes";
+            return Texts.count(notes, "%s note would leave the range of MIDI (0 to 127), so nothing is moved; move less far, or limit the step "
+                    + "to other notes", "%s notes would leave the range of MIDI (0 to 127), so nothing is moved; move less far, or limit "
+                    + "the step to other notes");
         }
     }
 }

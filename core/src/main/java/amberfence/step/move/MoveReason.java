@@ -2,8 +2,9 @@ package amberfence.step.move;
 
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
-import amberfence.theory.KeyLadder;
 import amberfence.theory.Key;
+import amberfence.theory.KeyLadder;
+import amberfence.words.Texts;
 
 /** Why a note has another pitch or place, when lines are moved as a whole. */
 public sealed interface MoveReason extends Reason {
@@ -11,8 +12,8 @@ public sealed interface MoveReason extends Reason {
     record SameDegree(int from, Key fromKey, int to, Key toKey) implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return DegreeWords.of(KeyLadder.of(fromKey), from) + " of " + fromKey.text() + " becomes "
-                    + DegreeWords.of(KeyLadder.of(toKey), to) + " of " + toKey.text();
+            return Texts.say("%s of %s becomes %s of %s", DegreeWords.of(KeyLadder.of(fromKey), from), fromKey.text(),
+                    DegreeWords.of(KeyLadder.of(toKey), to), toKey.text());
         }
     }
 
@@ -20,7 +21,7 @@ public sealed interface MoveReason extends Reason {
     record Mirrored(int axis) implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return "mirrored about " + words.name(axis);
+            return Texts.say("mirrored about %s", words.name(axis));
         }
     }
 
@@ -28,7 +29,7 @@ public sealed interface MoveReason extends Reason {
     record Reversed() implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return "the pitches in reverse over the same rhythm";
+            return Texts.say("the pitches in reverse over the same rhythm");
         }
     }
 
@@ -36,7 +37,7 @@ public sealed interface MoveReason extends Reason {
     record ReversedInTime() implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return "the line in reverse, from its end";
+            return Texts.say("the line in reverse, from its end");
         }
     }
 
@@ -44,7 +45,7 @@ public sealed interface MoveReason extends Reason {
     record Folded(int octaves) implements MoveReason {
         @Override
         public String sentence(StepWords words) {
-            return StepWords.amount(octaves, "octave") + ", into the range";
+            return Texts.say("%s, into the range", StepWords.amount(octaves, StepWords.Unit.OCTAVE));
         }
     }
 }

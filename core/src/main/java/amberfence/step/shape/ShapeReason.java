@@ -2,6 +2,7 @@ package amberfence.step.shape;
 
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
+import amberfence.words.Texts;
 
 /** Why a note begins or ends at another time. */
 public sealed interface ShapeReason extends Reason {
@@ -9,27 +10,35 @@ public sealed interface ShapeReason extends Reason {
     record OnGrid(String grid, long start, long end) implements ShapeReason {
         @Override
         public String sentence(StepWords words) {
-            return "on " + grid + ": " + StepWords.moved("start", start) + (start != 0 && end != 0 ? ", " : "")
-                    + StepWords.moved("end", end);
+            return start == 0 ? Texts.say("on %s: %s", grid, endMoved(end)) : end == 0 ? Texts.say("on %s: %s", grid, startMoved(start))
+                    : Texts.say("on %s: %s, %s", grid, startMoved(start), endMoved(end));
         }
+    }
+
+    private static String startMoved(long by) {
+        return Texts.say(by > 0 ? Texts.text("start %s later") : Texts.text("start %s earlier"), StepWords.ticks(Math.abs(by)));
+    }
+
+    private static String endMoved(long by) {
+        return Texts.say(by > 0 ? Texts.text("end %s later") : Texts.text("end %s earlier"), StepWords.ticks(Math.abs(by)));
     }
 
     /** What made a note longer or shorter. */
     enum LengthCause {
         /** It lasts until the next note of its voice. */
-        TO_NEXT("up to the next note"),
+        TO_NEXT(Texts.text("up to the next note")),
         /** It is cut to a share of the way to the next note. */
-        STACCATO("short before the next note"),
+        STACCATO(Texts.text("short before the next note")),
         /** A share of its own length. */
-        SHARE("a share of its length"),
+        SHARE(Texts.text("a share of its length")),
         /** Ticks added or taken. */
-        OFFSET("by an offset"),
+        OFFSET(Texts.text("by an offset")),
         /** It reached a little into the next note. */
-        OVERLAP("overlap with the next note trimmed"),
+        OVERLAP(Texts.text("overlap with the next note trimmed")),
         /** A small gap before the next note is closed. */
-        GAP("small gap closed"),
+        GAP(Texts.text("small gap closed")),
         /** All the notes together are stretched to fill a span. */
-        FILL("stretched with the others");
+        FILL(Texts.text("stretched with the others"));
 
         private final String words;
 
@@ -42,7 +51,8 @@ public sealed interface ShapeReason extends Reason {
     record LengthChanged(LengthCause cause, long ticks) implements ShapeReason {
         @Override
         public String sentence(StepWords words) {
-            return cause.words + ", " + StepWords.ticks(Math.abs(ticks)) + (ticks > 0 ? " longer" : " shorter");
+            return Texts.say(ticks > 0 ? Texts.text("%s, %s longer") : Texts.text("%s, %s shorter"), Texts.say(cause.words),
+                    StepWords.ticks(Math.abs(ticks)));
         }
     }
 }

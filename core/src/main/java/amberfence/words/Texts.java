@@ -1,0 +1,57 @@
+package amberfence.words;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * Every text of the core that people read goes through here. The English text stands where it is said and is its own name; a
+ * translation is a file beside this class, {@code texts_de.tsv}, with the English text, a tab and the other on each line. All
+ * English texts stand in {@code texts.tsv}, for translators to begin with.
+ */
+public final class Texts {
+    private static final Map<String, String> TRANSLATED = shipped(Locale.getDefault().getLanguage());
+
+    private Texts() {
+    }
+
+    /** A text in the language of the machine, where there is a translation, with values in the places marked {@code %s}. */
+    public static String say(String english, Object... values) {
+        return say(TRANSLATED, english, values);
+    }
+
+    /** A count with what is counted: one text for 1, another for all else; both mark the place of the number. */
+    public static String count(int count, String one, String many) {
+        return say(count == 1 ? one : many, count);
+    }
+
+    /** Marks a text that is said elsewhere, so that it is found for the list. */
+    public static String text(String english) {
+        return english;
+    }
+
+    static String say(Map<String, String> translated, String english, Object... values) {
+        String text = translated.getOrDefault(english, english);
+        return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
+    }
+
+    private static Map<String, String> shipped(String language) {
+        try (InputStream in = Texts.class.getResourceAsStream("texts_" + language + ".tsv")) {
+            return in == null ? Map.of() : read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The translations of a file; a line without one says that it is not translated yet. */
+    static Map<String, String> read(String lines) {
+        Map<String, String> texts = new HashMap<>();
+        lines.lines().map(line -> line.split("\t", -1)).filter(pair -> pair.length == 2 && !pair[1].isBlank())
+                .forEach(pair -> texts.put(pair[0], pair[1]));
+        return Map.copyOf(texts);
+    }
+}

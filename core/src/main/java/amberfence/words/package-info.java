@@ -1,0 +1,2 @@
+/** The texts of the core that people read, ready to be translated. */
+package amberfence.words;
