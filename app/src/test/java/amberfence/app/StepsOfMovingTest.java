@@ -189,7 +189,7 @@ class StepsOfMovingTest extends WindowTest {
     private <S extends Step> void everySettingOf(StepSchema<S> schema) {
         Step[] changed = new Step[1];
         Node form = SchemaForm.of(schema.usual(), new FormHost(session, Optional.empty(), 0, (words, step) -> changed[0] = step,
-                step -> Line.EMPTY));
+                () -> step -> Line.EMPTY));
         List<String> begins = form.lookupAll("*").stream().map(Node::getId).filter(Objects::nonNull).toList();
         for (StepSetting<S> setting : schema.settings()) {
             String name = schema.name() + "-" + setting.key();

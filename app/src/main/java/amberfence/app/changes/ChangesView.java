@@ -4,11 +4,14 @@ import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.song.Fence;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.PlaceText;
+import amberfence.song.Song;
 import amberfence.song.StepSlot;
+import amberfence.song.TimeMap;
 import amberfence.step.Fix;
 import amberfence.step.Outcome;
 import amberfence.step.PartResult;
@@ -16,6 +19,7 @@ import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -23,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -38,6 +43,8 @@ import javafx.scene.layout.VBox;
 
 /** What the open step of the selected part did. */
 public final class ChangesView extends VBox {
+    /** So many rows are changed one by one. */
+    private static final int FEW = 30;
     /** More rows than this are put in without asking whether they were there. */
     private static final int MANY = 2_000;
     private static final String WAITING = "changes that wait";
@@ -54,6 +61,7 @@ public final class ChangesView extends VBox {
     private final Map<Long, NoteSet> leftByHand = new HashMap<>();
     /** What the rows tell of. */
     private Outcome shown;
+    private Wording worded;
     private boolean updating;
 
     /** @param reveal shows a note in the ladder */
@@ -137,7 +145,7 @@ public final class ChangesView extends VBox {
                         outcome.kept().size(), outcome.untouched()));
         // What a step made of a part is the same object until something changes it.
         if (outcome == shown) {
-            rows.refresh();
+            reword();
         } else {
             shown = outcome;
             session.computations().ask(rows, outcome.changes().size(), () -> ChangeRow.of(outcome),
@@ -154,13 +162,40 @@ public final class ChangesView extends VBox {
         }
         boolean before = updating;
         updating = true;
-        if (fresh.size() > MANY || !fresh.equals(rows.getItems())) {
-            rows.setItems(FXCollections.observableList(fresh));
+        if (!replaced(fresh)) {
+            rows.setItems(FXCollections.observableList(new ArrayList<>(fresh)));
             followSelection();
-        } else {
+        }
+        reword();
+        updating = before;
+    }
+
+    /** Puts the rows that differ in their places, when they are few: the others need not be styled and laid out anew. */
+    private boolean replaced(List<ChangeRow> fresh) {
+        List<ChangeRow> there = rows.getItems();
+        if (fresh.size() > MANY || fresh.size() != there.size()) {
+            return false;
+        }
+        List<Integer> other = IntStream.range(0, fresh.size()).filter(i -> !fresh.get(i).equals(there.get(i))).boxed().toList();
+        if (other.size() > FEW) {
+            return false;
+        }
+        other.forEach(i -> there.set(i, fresh.get(i)));
+        return true;
+    }
+
+    /** The same changes read otherwise in another key, and stand elsewhere in another metre. */
+    private void reword() {
+        Song song = session.results().get().song();
+        Wording now = new Wording(song.fence(), song.time());
+        if (!now.equals(worded)) {
+            worded = now;
             rows.refresh();
         }
-        updating = before;
+    }
+
+    /** What the words of a row depend on beside the change. */
+    private record Wording(Fence fence, TimeMap time) {
     }
 
     private void leave(Note note, boolean left) {

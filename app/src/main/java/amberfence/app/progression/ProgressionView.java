@@ -127,8 +127,9 @@ public final class ProgressionView extends VBox {
         Fence fence = session.results().get().song().fence();
         // The numerals of the cards follow from the keys.
         if (before != now || !fence.equals(shownFence)) {
+            boolean sameKeys = fence.equals(shownFence) && before.isEmpty() == now.isEmpty();
             shownFence = fence;
-            build();
+            Controls.rebuild(cards, sameKeys ? this::replace : this::build);
         }
         if (before != now) {
             showMotion();
@@ -136,15 +137,20 @@ public final class ProgressionView extends VBox {
     }
 
     private void build() {
-        Controls.rebuild(cards, () -> {
-            cards.getChildren().clear();
-            if (progression().isEmpty()) {
-                Label hint = Controls.label(Words.say("chords.hint"), "soft");
-                hint.relocate(0, 12);
-                cards.getChildren().add(hint);
-            }
-            place();
-        });
+        cards.getChildren().clear();
+        if (progression().isEmpty()) {
+            Label hint = Controls.label(Words.say("chords.hint"), "soft");
+            hint.relocate(0, 12);
+            cards.getChildren().add(hint);
+        }
+        place();
+    }
+
+    /** Makes anew the cards of chords that are others now. */
+    private void replace() {
+        Set<ChordSpan> spans = Set.copyOf(progression().spans());
+        cards.getChildren().removeIf(node -> node instanceof ChordCard card && !spans.contains(card.span()));
+        place();
     }
 
     private void showMotion() {

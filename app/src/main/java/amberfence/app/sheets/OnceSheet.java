@@ -73,7 +73,7 @@ public final class OnceSheet {
                 (words, changed) -> {
                     step = changed;
                     update();
-                }, tried -> trial.apply(tried).out()))));
+                }, () -> tried -> trial.apply(tried).out()))));
         nothing.set(false);
         preview.setText(Words.say("once.working"));
         session.computations().ask("once", Effort.of(now, part), () -> trial.apply(now), outcome -> show(outcome, tick));

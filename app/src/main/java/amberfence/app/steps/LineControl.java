@@ -3,7 +3,10 @@ package amberfence.app.steps;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
+import amberfence.song.Line;
+import amberfence.step.Step;
 import amberfence.step.fit.FitBass;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -34,8 +37,8 @@ final class LineControl {
             choice.setMaxWidth(Double.MAX_VALUE);
             if (host.session().part().filter(part -> part.line().size() <= MOST_OUTLINED).isPresent()) {
                 LineOutline outline = new LineOutline(OUTLINE_WIDTH, OUTLINE_HEIGHT);
-                host.session().computations().ask("line " + (number - first), LINES * host.session().part().get().line().size(),
-                        () -> host.tried().apply(step.withSeed(number)), line -> outline.show(line, line.end()));
+                String name = "line " + (number - first);
+                host.follow(() -> show(host, name, step.withSeed(number), outline));
                 choice.setText("");
                 choice.setAccessibleText(Words.say("form.line", number));
                 choice.setGraphic(outline);
@@ -48,5 +51,13 @@ final class LineControl {
         HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(), others);
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, row);
+    }
+
+    private static void show(FormHost host, String name, FitBass step, LineOutline outline) {
+        host.session().part().ifPresent(part -> {
+            Function<Step, Line> tried = host.tried().get();
+            host.session().computations().ask(name, LINES * part.line().size(), () -> tried.apply(step),
+                    line -> outline.show(line, line.end()));
+        });
     }
 }

@@ -28,7 +28,7 @@ final class SpecialControls {
             "harmony", LinesAsParts::of, "fit-melody", SpecialControls::fitting);
 
     /** Steps of which the form shows something of the notes, so that it is made anew with them. */
-    private static final Set<String> SHOW_NOTES = Set.of("bring-inside", "fit-bass", "follow-chords", "harmony");
+    private static final Set<String> SHOW_NOTES = Set.of("follow-chords", "harmony");
 
     private SpecialControls() {
     }
@@ -45,7 +45,7 @@ final class SpecialControls {
         return Optional.ofNullable(special.get(control.schema().name() + " " + control.setting().key())).map(some -> some.apply(control));
     }
 
-    /** Whether the form of a step shows something of the notes that it is about. */
+    /** Whether the form of a step is made of the notes that it is about, so that with others it is made anew. */
     static boolean showsNotes(StepSchema<?> schema) {
         return SHOW_NOTES.contains(schema.name());
     }

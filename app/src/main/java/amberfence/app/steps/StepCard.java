@@ -4,6 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -16,6 +17,7 @@ import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -33,6 +35,7 @@ final class StepCard extends VBox {
     private final String name;
     private final Label summary = Controls.label("", "soft", "small");
     private final HBox head = new HBox(6);
+    private Optional<FormHost> form = Optional.empty();
 
     StepCard(Session session, Part part, StepSlot slot) {
         super(9);
@@ -67,11 +70,10 @@ final class StepCard extends VBox {
         });
         getChildren().add(head);
         if (open) {
-            Song song = session.results().get().song();
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
-            getChildren().addAll(SchemaForm.of(Step.in(slot), new FormHost(session, Optional.of(slot.id()), tick,
-                    (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)),
-                    step -> PartResult.tried(song, part, slot.id(), step))),
+            form = Optional.of(new FormHost(session, Optional.of(slot.id()), tick,
+                    (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)), this::tried));
+            getChildren().addAll(SchemaForm.of(Step.in(slot), form.get()),
                     FormRows.row(Words.say("steps.limit"), limit(part)));
         }
     }
@@ -80,6 +82,14 @@ final class StepCard extends VBox {
     void refresh(Part part) {
         summary.setText(summary(part));
         head.setAccessibleText(name + ", " + summary.getText());
+        form.ifPresent(FormHost::refresh);
+    }
+
+    /** What other settings of the step would make of the notes as they are now. */
+    private Function<Step, Line> tried() {
+        Song song = session.results().get().song();
+        Optional<Part> part = session.part();
+        return step -> part.map(some -> PartResult.tried(song, some, slot.id(), step)).orElse(Line.EMPTY);
     }
 
     /** The form may be of an older step: what was changed in it is done to the step as it is now. */
