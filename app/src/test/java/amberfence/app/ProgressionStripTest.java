@@ -242,6 +242,7 @@ class ProgressionStripTest extends WindowTest {
         clickOn("#chords-make-part");
         settle();
         assertThat(text("ladder-heading")).isEqualTo("CHORDS");
+        click("tab-changes");
         assertThat(changeRows().get(0)).isEqualTo("1:1 – → D4 – → 1 the root of Dm");
         Line before = session.results().get().part(session.selection().part().get()).line();
         click("chord-" + id(0));

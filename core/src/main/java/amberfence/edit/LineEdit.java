@@ -61,8 +61,8 @@ public interface LineEdit {
 
     /** Gives notes velocities, by identity. */
     static LineEdit velocities(Map<Long, Integer> velocities) {
-        return (line, fresh) -> Line.of(line.notes().stream()
-                .map(note -> note.withVelocity(velocity(velocities.getOrDefault(note.id(), note.velocity())))).toList());
+        return (line, fresh) -> line.with(note -> velocities.containsKey(note.id()),
+                note -> note.withVelocity(velocity(velocities.get(note.id()))));
     }
 
     private static int velocity(int wanted) {
@@ -71,8 +71,7 @@ public interface LineEdit {
 
     /** Gives notes other pitches, by identity. */
     static LineEdit pitches(Map<Long, Integer> pitches) {
-        return (line, fresh) -> Line.of(line.notes().stream()
-                .map(note -> note.withPitch(pitches.getOrDefault(note.id(), note.pitch()))).toList());
+        return (line, fresh) -> line.with(note -> pitches.containsKey(note.id()), note -> note.withPitch(pitches.get(note.id())));
     }
 
     /** Cuts notes at every line of a grid that falls into them. */
@@ -133,6 +132,6 @@ public interface LineEdit {
     }
 
     private static Line each(Line line, NoteSet notes, UnaryOperator<Note> edit) {
-        return Line.of(line.notes().stream().map(note -> notes.contains(note) ? edit.apply(note) : note).toList());
+        return line.with(notes::contains, edit);
     }
 }

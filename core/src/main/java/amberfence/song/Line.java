@@ -1,12 +1,15 @@
 package amberfence.song;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.LongSupplier;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /** The notes of a part, ordered by start, then pitch, then identity. */
 public final class Line {
@@ -54,6 +57,21 @@ public final class Line {
 
     public Optional<Note> note(long id) {
         return notes.stream().filter(note -> note.id() == id).findFirst();
+    }
+
+    /** The same with the chosen notes changed; those that begin elsewhere then have another place. */
+    public Line with(Predicate<Note> chosen, UnaryOperator<Note> edit) {
+        Note[] changed = new Note[notes.size()];
+        boolean inOrder = true;
+        for (int i = 0; i < changed.length; i++) {
+            Note note = notes.get(i);
+            changed[i] = chosen.test(note) ? edit.apply(note) : note;
+            inOrder = inOrder && (i == 0 || Note.IN_TIME.compare(changed[i - 1], changed[i]) <= 0);
+        }
+        if (!inOrder) {
+            Arrays.sort(changed, Note.IN_TIME);
+        }
+        return new Line(List.of(changed));
     }
 
     /** The notes that begin in [from, to). */

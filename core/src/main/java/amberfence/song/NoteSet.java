@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -73,7 +74,16 @@ public final class NoteSet {
 
     /** The notes of a line that are in the set, in its order. */
     public List<Note> in(Line line) {
-        return members == null ? line.notes() : line.notes().stream().filter(this::contains).toList();
+        if (members == null) {
+            return line.notes();
+        }
+        List<Note> in = new ArrayList<>();
+        for (Note note : line.notes()) {
+            if (contains(note.id())) {
+                in.add(note);
+            }
+        }
+        return List.copyOf(in);
     }
 
     /** How many notes of a line are in the set. */

@@ -27,7 +27,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -43,10 +42,6 @@ import javafx.scene.layout.VBox;
 
 /** What the open step of the selected part did. */
 public final class ChangesView extends VBox {
-    /** So many rows are changed one by one. */
-    private static final int FEW = 30;
-    /** More rows than this are put in without asking whether they were there. */
-    private static final int MANY = 2_000;
     private static final String WAITING = "changes that wait";
     private final Session session;
     private final Consumer<Note> reveal;
@@ -162,36 +157,27 @@ public final class ChangesView extends VBox {
         }
         boolean before = updating;
         updating = true;
-        if (!replaced(fresh)) {
+        if (RowRepair.tried(rows.getItems(), fresh)) {
+            reword();
+        } else {
+            worded = wording();
             rows.setItems(FXCollections.observableList(new ArrayList<>(fresh)));
             followSelection();
         }
-        reword();
         updating = before;
-    }
-
-    /** Puts the rows that differ in their places, when they are few: the others need not be styled and laid out anew. */
-    private boolean replaced(List<ChangeRow> fresh) {
-        List<ChangeRow> there = rows.getItems();
-        if (fresh.size() > MANY || fresh.size() != there.size()) {
-            return false;
-        }
-        List<Integer> other = IntStream.range(0, fresh.size()).filter(i -> !fresh.get(i).equals(there.get(i))).boxed().toList();
-        if (other.size() > FEW) {
-            return false;
-        }
-        other.forEach(i -> there.set(i, fresh.get(i)));
-        return true;
     }
 
     /** The same changes read otherwise in another key, and stand elsewhere in another metre. */
     private void reword() {
-        Song song = session.results().get().song();
-        Wording now = new Wording(song.fence(), song.time());
-        if (!now.equals(worded)) {
-            worded = now;
+        if (!wording().equals(worded)) {
+            worded = wording();
             rows.refresh();
         }
+    }
+
+    private Wording wording() {
+        Song song = session.results().get().song();
+        return new Wording(song.fence(), song.time());
     }
 
     /** What the words of a row depend on beside the change. */

@@ -2,6 +2,7 @@ package amberfence.app.session;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
@@ -78,7 +79,7 @@ public final class Selection {
     /** The selected notes of a line, in its order. */
     public List<Note> in(Line line) {
         Set<Long> selected = notes.get();
-        return selected.isEmpty() ? List.of() : line.notes().stream().filter(note -> selected.contains(note.id())).toList();
+        return selected.isEmpty() ? List.of() : NoteSet.of(selected).in(line);
     }
 
     public void selectChords(Set<Long> chosen) {
