@@ -127,4 +127,21 @@ class NotesTableTest extends WindowTest {
         settle();
         assertThat(table.getItems().stream().map(some -> some.before().pitch()).toList()).as("an edit keeps the order").isSorted();
     }
+
+    @Test
+    void namesAndReadsPitchesWhereThePersonHasMiddleC() {
+        assertThat(at(0, "pitch").getText()).isEqualTo("A4");
+        interact(workspace::openSettings);
+        settle();
+        choose("settings-middle-c", 0);
+        click("settings-close");
+        assertThat(at(0, "pitch").getText()).isEqualTo("A3");
+        assertThat(session.preferences().text("middle-c", "")).isEqualTo("3");
+        doubleClickOn(at(0, "pitch")).push(KeyCode.CONTROL, KeyCode.A).write("B3").push(KeyCode.ENTER);
+        settle();
+        assertThat(line().get(0).pitch()).as("B above middle C is 71").isEqualTo(71);
+        click("tab-changes");
+        assertThat(changeRows().get(0)).as("of the bar where F♯ stands").contains("3");
+        assertThat(changeRows()).noneMatch(row -> row.contains("F♯4"));
+    }
 }

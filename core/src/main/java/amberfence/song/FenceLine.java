@@ -28,6 +28,20 @@ public final class FenceLine {
         this.spellings = keys.spans().stream().map(span -> span.key().spelling()).toList();
     }
 
+    private FenceLine(FenceLine same, List<Spelling> spellings) {
+        this.starts = same.starts;
+        this.inside = same.inside;
+        this.scales = same.scales;
+        this.keys = same.keys;
+        this.allowedNotes = same.allowedNotes;
+        this.spellings = spellings;
+    }
+
+    /** The same with octaves numbered so that middle C is in another one. */
+    public FenceLine withMiddleC(int octave) {
+        return new FenceLine(this, spellings.stream().map(spelling -> spelling.withMiddleC(octave)).toList());
+    }
+
     private int span(long tick) {
         int found = Arrays.binarySearch(starts, tick);
         return found < 0 ? Math.max(0, -found - 2) : found;

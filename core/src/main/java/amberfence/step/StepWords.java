@@ -15,7 +15,7 @@ public final class StepWords {
 
     /** Pitches are named as in a key. */
     public static StepWords of(Spelling spelling) {
-        return new StepWords(pitch -> spelling.pitch(pitch).text());
+        return new StepWords(spelling::pitchText);
     }
 
     /** Why, as a short sentence without a full stop. */

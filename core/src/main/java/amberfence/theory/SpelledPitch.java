@@ -5,9 +5,12 @@ package amberfence.theory;
  * type {@code octave}). C♭4 is MIDI 59, B♯3 is MIDI 60: the octave counts letters, not sounds.
  */
 public record SpelledPitch(NoteName name, int octave) {
-    /** Reads a name and an octave number: {@code C4}, {@code F#3}, {@code Bb-1}. */
+    /** In which octave MIDI pitch 60 is. */
+    static final int MIDDLE_C_OCTAVE = 4;
+
+    /** Reads a name and an octave number: {@code C4}, {@code F#3}, {@code Bb-1}, also as {@link #text} writes it. */
     public static SpelledPitch parse(String text) {
-        String plain = Accidental.plain(text.strip());
+        String plain = Accidental.plain(text.strip()).replace('−', '-');
         int digit = 0;
         while (digit < plain.length() && plain.charAt(digit) != '-' && !Character.isDigit(plain.charAt(digit))) {
             digit++;

@@ -18,10 +18,12 @@ public final class Spelling {
     private final Key key;
     private final List<NoteName> names;
     private final List<Degree> degrees;
+    private final int middleC;
 
-    private Spelling(Key key, List<NoteName> names) {
+    private Spelling(Key key, List<NoteName> names, int middleC) {
         this.key = key;
         this.names = names;
+        this.middleC = middleC;
         this.degrees = names.stream().map(name -> Degree.of(key.tonic(), name)).toList();
     }
 
@@ -37,7 +39,7 @@ public final class Spelling {
                 names[number] = outside(number, lowest, highest);
             }
         }
-        return new Spelling(key, List.of(names));
+        return new Spelling(key, List.of(names), SpelledPitch.MIDDLE_C_OCTAVE);
     }
 
     private static List<NoteName> plain(Key key) {
@@ -113,6 +115,35 @@ public final class Spelling {
     /** The spelled pitch of a MIDI pitch in this key. */
     public SpelledPitch pitch(int midi) {
         return SpelledPitch.of(name(PitchClass.of(midi)), midi);
+    }
+
+    /**
+     * The same with octaves numbered so that middle C, MIDI pitch 60, is in another one: C4 by the Acoustical Society and
+     * MusicXML, C3 and C5 in manufacturers' documents (MIDI 1.0 itself names no octaves).
+     */
+    public Spelling withMiddleC(int octave) {
+        return octave == middleC ? this : new Spelling(key, names, octave);
+    }
+
+    /** The octave of middle C. */
+    public int middleC() {
+        return middleC;
+    }
+
+    /** The name and octave of a MIDI pitch, as people read them here: {@code F♯4}. */
+    public String pitchText(int midi) {
+        SpelledPitch pitch = pitch(midi);
+        return new SpelledPitch(pitch.name(), pitch.octave() + middleC - SpelledPitch.MIDDLE_C_OCTAVE).text();
+    }
+
+    /**
+     * The MIDI pitch of a name and octave as people write them here; may lie outside 0–127.
+     *
+     * @throws MusicTextException when it is none
+     */
+    public int readPitch(String text) {
+        SpelledPitch pitch = SpelledPitch.parse(text);
+        return new SpelledPitch(pitch.name(), pitch.octave() - middleC + SpelledPitch.MIDDLE_C_OCTAVE).number();
     }
 
     /**

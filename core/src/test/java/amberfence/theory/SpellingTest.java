@@ -103,4 +103,22 @@ class SpellingTest {
         assertThat(spelling.degreeText(new PitchClass(8))).isEqualTo("♯4");
         assertThat(spelling.degreeText(new PitchClass(3))).isEqualTo("♭2");
     }
+
+    /**
+     * Where middle C is C4: ASA and MusicXML 4.0 ("octave 4 indicates the octave started by middle C"); C3 and C5 stand in
+     * manufacturers' documents (from memory). The lowest MIDI pitch follows; B♯ and C♭ cross the octave (Young 1939, from memory).
+     */
+    @ParameterizedTest
+    @CsvSource({"3, C3, C−2, G8", "4, C4, C−1, G9", "5, C5, C0, G10"})
+    void numbersOctavesSoThatMiddleCIsWhereThePersonHasIt(int octave, String middle, String lowest, String highest) {
+        Spelling spelling = Key.parse("C major").spelling().withMiddleC(octave);
+        assertThat(spelling.pitchText(60)).isEqualTo(middle);
+        assertThat(spelling.pitchText(0)).isEqualTo(lowest);
+        assertThat(spelling.pitchText(127)).isEqualTo(highest);
+        for (int pitch = 0; pitch < 128; pitch++) {
+            assertThat(spelling.readPitch(spelling.pitchText(pitch))).isEqualTo(pitch);
+        }
+        assertThat(spelling.readPitch("B#" + (octave - 1))).isEqualTo(60);
+        assertThat(spelling.readPitch("Cb" + octave)).isEqualTo(59);
+    }
 }

@@ -177,11 +177,11 @@ public final class ChangesView extends VBox {
 
     private Wording wording() {
         Song song = session.results().get().song();
-        return new Wording(song.fence(), song.time());
+        return new Wording(song.fence(), song.time(), session.middleC());
     }
 
     /** What the words of a row depend on beside the change. */
-    private record Wording(Fence fence, TimeMap time) {
+    private record Wording(Fence fence, TimeMap time, int middleC) {
     }
 
     private void leave(Note note, boolean left) {

@@ -49,7 +49,7 @@ record RowWords(String place, String names, String degrees, String reason, List<
     }
 
     private static String name(int pitch, Spelling spelling) {
-        return spelling.pitch(pitch).text();
+        return spelling.pitchText(pitch);
     }
 
     private static String degree(int pitch, Spelling spelling) {

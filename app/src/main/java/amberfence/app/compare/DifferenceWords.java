@@ -38,6 +38,6 @@ final class DifferenceWords {
     }
 
     private static String name(Note note, Spelling spelling) {
-        return spelling.pitch(note.pitch()).text();
+        return spelling.pitchText(note.pitch());
     }
 }

@@ -243,7 +243,7 @@ public final class NoteCommands {
     public void draw(Note note) {
         long id = song().nextId();
         Spelling spelling = session.results().get().fence().spellingAt(note.start());
-        editLine(Words.say("hands.draw", spelling.pitch(note.pitch()).text()), LineEdit.add(List.of(note)));
+        editLine(Words.say("hands.draw", spelling.pitchText(note.pitch())), LineEdit.add(List.of(note)));
         session.selection().selectNotes(Set.of(id));
     }
 

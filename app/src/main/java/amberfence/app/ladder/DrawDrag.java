@@ -54,7 +54,7 @@ final class DrawDrag implements LadderDrag {
 
     @Override
     public String words() {
-        return ladder.scene().fence().spellingAt(start).pitch(pitch).text();
+        return ladder.scene().fence().spellingAt(start).pitchText(pitch);
     }
 
     @Override

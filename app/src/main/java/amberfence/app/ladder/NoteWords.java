@@ -14,7 +14,7 @@ final class NoteWords {
     String of(Standing standing, LadderScene scene) {
         Note note = standing.before();
         Spelling spelling = spelling(note.start(), scene);
-        String head = Words.say("ladder.note", spelling.pitch(note.pitch()).text(),
+        String head = Words.say("ladder.note", spelling.pitchText(note.pitch()),
                 spelling.degreeText(PitchClass.of(note.pitch())),
                 PlaceText.of(scene.results().song().time(), note.start()), note.velocity());
         return head + switch (standing.kind()) {
@@ -35,12 +35,12 @@ final class NoteWords {
     private static String made(Note note, LadderScene scene) {
         return scene.results().part(scene.part().id()).stages().stream().flatMap(stage -> stage.outcome().changes().stream())
                 .filter(change -> change.isMade() && change.note().id() == note.id()).findFirst().flatMap(Change::source)
-                .map(source -> Words.say("ladder.madeFrom", spelling(source.start(), scene).pitch(source.pitch()).text(),
+                .map(source -> Words.say("ladder.madeFrom", spelling(source.start(), scene).pitchText(source.pitch()),
                         PlaceText.of(scene.results().song().time(), source.start()))).orElse(Words.say("ladder.made"));
     }
 
     private static String pitch(Standing standing, Spelling spelling) {
-        return spelling.pitch(standing.after().orElseThrow().pitch()).text();
+        return spelling.pitchText(standing.after().orElseThrow().pitch());
     }
 
     private static String reason(Standing standing, Spelling spelling) {
@@ -50,7 +50,7 @@ final class NoteWords {
     String ofRow(int pitch, long tick, LadderScene scene) {
         Spelling spelling = spelling(tick, scene);
         return Words.say(scene.fence().at(tick).containsPitch(pitch) ? "ladder.row" : "ladder.gap",
-                spelling.pitch(pitch).text(), spelling.degreeText(PitchClass.of(pitch)), spelling.key().text());
+                spelling.pitchText(pitch), spelling.degreeText(PitchClass.of(pitch)), spelling.key().text());
     }
 
     private static Spelling spelling(long tick, LadderScene scene) {

@@ -190,7 +190,7 @@ final class RowPainter {
             }
             g.setFont(nameFont);
             g.setFill(swatches.color(Role.INK_SOFT));
-            g.fillText(spelling.pitch(pitch).text(), width - 8, y);
+            g.fillText(spelling.pitchText(pitch), width - 8, y);
         }
     }
 }

@@ -15,7 +15,7 @@ import java.util.function.ToLongFunction;
 /** What a column of the table says of a note, and in which order its notes stand when it is sorted by it. */
 enum NoteColumn {
     PLACE(70, true, (results, note) -> PlaceText.of(results.song().time(), note.start()), Note::start),
-    PITCH(62, true, (results, note) -> results.fence().spellingAt(note.start()).pitch(note.pitch()).text(), Note::pitch),
+    PITCH(62, true, (results, note) -> results.fence().spellingAt(note.start()).pitchText(note.pitch()), Note::pitch),
     DEGREE(62, false, (results, note) -> results.fence().spellingAt(note.start()).degreeText(PitchClass.of(note.pitch())),
             note -> Math.floorMod(note.pitch(), PitchClass.COUNT)),
     CHORD(74, false, NoteColumn::member, Note::start),

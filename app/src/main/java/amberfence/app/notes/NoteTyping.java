@@ -1,13 +1,14 @@
 package amberfence.app.notes;
 
 import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Results;
 import amberfence.app.words.Words;
 import amberfence.edit.LineEdit;
 import amberfence.song.Note;
 import amberfence.song.NoteSet;
 import amberfence.song.PlaceText;
 import amberfence.song.TimeMap;
-import amberfence.theory.SpelledPitch;
+import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.Map;
 
@@ -19,20 +20,21 @@ final class NoteTyping {
     }
 
     /** @throws IllegalArgumentException in words, for what cannot be read */
-    static void edit(NoteColumn column, NoteCommands commands, TimeMap time, Note note, String text) {
+    static void edit(NoteColumn column, NoteCommands commands, Results results, Note note, String text) {
+        TimeMap time = results.song().time();
         NoteSet one = NoteSet.of(List.of(note.id()));
         switch (column) {
             case PLACE -> commands.edit("notes.placeDone", text, LineEdit.shift(one, PlaceText.parse(time, text) - note.start()));
             case LENGTH -> commands.edit("notes.lengthDone", text,
                     LineEdit.moveEnds(one, PlaceText.ticks(time, note.start(), text) - note.length()));
             case VELOCITY -> commands.edit("notes.velocityDone", text, LineEdit.velocities(Map.of(note.id(), velocity(text))));
-            case PITCH -> commands.edit("notes.pitchDone", text, LineEdit.pitches(Map.of(note.id(), pitch(text))));
+            case PITCH -> commands.edit("notes.pitchDone", text, LineEdit.pitches(Map.of(note.id(), pitch(results.fence().spellingAt(note.start()), text))));
             default -> throw new IllegalArgumentException(Words.say("notes.notTyped", column.title()));
         }
     }
 
-    private static int pitch(String text) {
-        int number = SpelledPitch.parse(text).number();
+    private static int pitch(Spelling spelling, String text) {
+        int number = spelling.readPitch(text);
         if (number < 0 || number > LOUDEST) {
             throw new IllegalArgumentException(Words.say("notes.pitchWrong", text));
         }

@@ -172,7 +172,7 @@ public final class NotesTable extends StackPane {
             return;
         }
         try {
-            NoteTyping.edit(kind, commands, session.song().time(), standing.before(), text);
+            NoteTyping.edit(kind, commands, session.results().get(), standing.before(), text);
         } catch (IllegalArgumentException e) {
             session.say(e.getMessage());
         }

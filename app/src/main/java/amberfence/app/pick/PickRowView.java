@@ -3,6 +3,7 @@ package amberfence.app.pick;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +19,8 @@ import javafx.scene.layout.VBox;
 
 /** The controls of one condition: how it joins the one before, whether it must not hold, what it is, and its values. */
 final class PickRowView extends VBox {
-    PickRowView(int index, List<PickRow> all, Consumer<List<PickRow>> onChange) {
+    /** @param middleC the octave of middle C, as pitches are read and written */
+    PickRowView(int index, List<PickRow> all, int middleC, Consumer<List<PickRow>> onChange) {
         super(4);
         PickRow row = all.get(index);
         ToggleButton or = Controls.chip("pick-join-" + index, Words.say(row.or() ? "pick.or" : "pick.and"), row.or(),
@@ -45,22 +47,26 @@ final class PickRowView extends VBox {
         first.setAlignment(Pos.CENTER_LEFT);
         getChildren().add(first);
         if (!row.values().isEmpty()) {
-            getChildren().add(values(index, all, row, onChange));
+            getChildren().add(values(index, all, row, middleC, onChange));
         }
     }
 
-    private static HBox values(int index, List<PickRow> all, PickRow row, Consumer<List<PickRow>> onChange) {
+    private static HBox values(int index, List<PickRow> all, PickRow row, int middleC, Consumer<List<PickRow>> onChange) {
         HBox values = new HBox(6);
         values.setAlignment(Pos.CENTER_LEFT);
         for (int i = 0; i < row.values().size(); i++) {
             int at = i;
-            TextField field = new TextField(row.values().get(i));
+            boolean pitch = row.kind() == PickKind.PITCH;
+            String shown = pitch ? PickNames.shownPitch(row.values().get(i), middleC) : row.values().get(i);
+            TextField field = new TextField(shown);
+            Runnable take = () -> onChange.accept(with(all, index, row.withValue(at, pitch
+                    ? PickNames.meantPitch(field.getText(), middleC) : field.getText())));
             field.setId("pick-value-" + index + "-" + i);
             field.setPrefColumnCount(5);
-            field.setOnAction(event -> onChange.accept(with(all, index, row.withValue(at, field.getText()))));
+            field.setOnAction(event -> take.run());
             field.focusedProperty().addListener((property, old, now) -> {
-                if (!now && !field.getText().equals(row.values().get(at))) {
-                    onChange.accept(with(all, index, row.withValue(at, field.getText())));
+                if (!now && !field.getText().equals(shown)) {
+                    take.run();
                 }
             });
             if (i > 0) {

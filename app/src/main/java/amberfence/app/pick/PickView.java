@@ -3,6 +3,7 @@ package amberfence.app.pick;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import amberfence.step.pick.Pick;
 import java.util.ArrayList;
@@ -102,7 +103,7 @@ public final class PickView extends VBox {
     }
 
     private void readText() {
-        take(() -> Pick.parse(text.getText()));
+        take(() -> Pick.parse(PickNames.meant(text.getText(), session.middleC())));
     }
 
     /** Takes a rule; one that cannot be read is told, and the rule before it stays. */
@@ -123,13 +124,13 @@ public final class PickView extends VBox {
 
     private void show() {
         Optional<Pick.Rule> rule = session.pick().rule().get();
-        text.setText(rule.map(Pick.Rule::text).orElse(""));
+        text.setText(rule.map(some -> PickNames.shown(some.text(), session.middleC())).orElse(""));
         turned.setSelected(rule.filter(Pick.Rule::turned).isPresent());
         Controls.rebuild(rows, () -> {
             rows.getChildren().clear();
             List<PickRow> all = current();
             for (int i = 0; i < all.size(); i++) {
-                rows.getChildren().add(new PickRowView(i, all, changed -> set(changed, turned.isSelected())));
+                rows.getChildren().add(new PickRowView(i, all, session.middleC(), changed -> set(changed, turned.isSelected())));
             }
         });
         showTrouble();

@@ -81,7 +81,7 @@ public final class ChordKeyboard extends VBox {
     private void show(String words, List<Integer> shown, Spelling spelling) {
         pitches = shown;
         name.setText(words);
-        notes.setText(pitches.stream().map(pitch -> spelling.pitch(pitch).text()).collect(Collectors.joining(" ")));
+        notes.setText(pitches.stream().map(pitch -> spelling.pitchText(pitch)).collect(Collectors.joining(" ")));
         requestLayout();
     }
 

@@ -82,7 +82,7 @@ public final class ChordMenus {
     List<MenuItem> voice() {
         Menu around = menu("voice-fold", "voice.fold");
         for (int centre : CENTRES) {
-            around.getItems().add(voiceItem("voice-fold-" + centre, Words.say("voice.around", spelling().pitch(centre).text()),
+            around.getItems().add(voiceItem("voice-fold-" + centre, Words.say("voice.around", spelling().pitchText(centre)),
                     voicing -> voicing.foldedAround(centre)));
         }
         Menu more = menu("voice-members", "voice.members");

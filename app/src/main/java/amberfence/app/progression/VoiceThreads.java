@@ -181,8 +181,8 @@ final class VoiceThreads extends Region {
         }
         VoiceMotion.Move move = motion.moves().get(best);
         Spelling spelling = session.results().get().fence().spellingAt(0);
-        return Optional.of(Words.say("chords.thread", motion.moves().size() - best, spelling.pitch(move.from()).text(),
-                spelling.pitch(move.to()).text(), Math.abs(move.semitones())));
+        return Optional.of(Words.say("chords.thread", motion.moves().size() - best, spelling.pitchText(move.from()),
+                spelling.pitchText(move.to()), Math.abs(move.semitones())));
     }
 
     private void show(String words, double x) {

@@ -46,14 +46,15 @@ public final class Results {
     }
 
     /** A song as it stands before any step, nothing counted yet, to show while a long one is being worked out. */
-    static Results untouched(Song song) {
+    static Results untouched(Song song, int middleC) {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
         Song plain = song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList());
-        return new Results(plain, plain.fence().along(plain.time()), byPart, Map.of(), Map.of());
+        return new Results(plain, plain.fence().along(plain.time()).withMiddleC(middleC), byPart, Map.of(), Map.of());
     }
 
-    static Results of(Song song, Results before) {
+    /** @param middleC the octave in which middle C is, as the person names it */
+    static Results of(Song song, Results before, int middleC) {
         Set<Integer> same = before == null ? Set.of() : before.sameIn(song);
         Map<Integer, PartResult> known = new HashMap<>();
         same.forEach(id -> known.put(id, before.byPart.get(id)));
@@ -61,7 +62,7 @@ public final class Results {
         Map<Integer, PartResult> byPart = new HashMap<>();
         Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
         Map<Integer, Integer> outside = new HashMap<>();
-        FenceLine fence = song.fence().along(song.time());
+        FenceLine fence = song.fence().along(song.time()).withMiddleC(middleC);
         for (Part part : song.parts()) {
             PartResult result = results.part(part.id());
             byPart.put(part.id(), result);

@@ -82,6 +82,17 @@ public final class Session {
         return preferences;
     }
 
+    /** In which octave the person has middle C: 3, 4 or 5. */
+    public int middleC() {
+        return (int) Math.max(3, Math.min(5, preferences.number("middle-c", 4)));
+    }
+
+    /** Has octaves numbered so that middle C is in another one; everything is named anew. */
+    public void setMiddleC(int octave) {
+        preferences.keep("middle-c", Integer.toString(octave));
+        refresh();
+    }
+
     /** Where views ask to be brought up to date. */
     public Frames frames() {
         return frames;
@@ -103,7 +114,7 @@ public final class Session {
         transport.clear();
         pick.choose(Optional.empty());
         if (Effort.isLong(opened.song())) {
-            results.set(Results.untouched(opened.song()));
+            results.set(Results.untouched(opened.song(), middleC()));
         }
         refresh();
         selection.selectPart(opened.song().parts().isEmpty() ? null : opened.song().parts().get(0).id());
@@ -248,11 +259,12 @@ public final class Session {
         Song song = song();
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         Results before = results.get();
+        int middleC = middleC();
         computations.stop(RESULTS);
         if (!Effort.isLong(shown)) {
             setComputing(false);
             try {
-                arrived(song, Results.of(shown, before));
+                arrived(song, Results.of(shown, before, middleC));
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
                 giveUp(e);
             }
@@ -260,7 +272,7 @@ public final class Session {
         }
         setComputing(true);
         Integer part = selection.part().get();
-        computations.ask(RESULTS, () -> Results.of(shown, before).prepared(part), fresh -> {
+        computations.ask(RESULTS, () -> Results.of(shown, before, middleC).prepared(part), fresh -> {
             setComputing(false);
             arrived(song, fresh);
         }, cause -> {

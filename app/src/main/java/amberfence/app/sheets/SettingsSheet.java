@@ -1,6 +1,9 @@
 package amberfence.app.sheets;
 
 import amberfence.app.session.Preferences;
+import amberfence.app.session.Session;
+import amberfence.app.sound.KeyboardInput;
+import amberfence.app.sound.SoundMenu;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
@@ -9,10 +12,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
-import javafx.scene.Node;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 
 /** How the window is: its theme, how large everything in it is, and where work is kept. */
 public final class SettingsSheet {
@@ -24,31 +31,54 @@ public final class SettingsSheet {
 
     /**
      * @param theme takes another theme
-     * @param sound what opens the choice of what is heard, under itself
+     * @param sound what can be heard
+     * @param keyboard what plays the keys
      * @param unsaved where unsaved work is kept
      */
-    public static Sheet of(Preferences preferences, Theme now, Consumer<Theme> theme, Node sound, Path unsaved, Runnable close) {
+    public static Sheet of(Session session, Theme now, Consumer<Theme> theme, SoundMenu sound, KeyboardInput keyboard, Path unsaved,
+                           Runnable close) {
+        Preferences preferences = session.preferences();
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(10);
         grid.addRow(0, words("settings.theme"), Choice.of("settings-theme", List.of(Theme.values()), now,
                 some -> Words.say("settings." + some.name().toLowerCase(Locale.ROOT)), theme));
+        grid.addRow(1, words("settings.middleC"), Choice.of("settings-middle-c", List.of(3, 4, 5), session.middleC(),
+                octave -> Words.say("settings.octave", octave), session::setMiddleC));
         int kept = (int) preferences.number("interface-scale", 0);
-        grid.addRow(1, words("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
+        grid.addRow(2, words("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
                 some -> some == 0 ? Words.say("settings.scaleSystem") : Words.say("settings.percent", some),
                 some -> preferences.keep("interface-scale", Integer.toString(some))));
         Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
         later.setWrapText(true);
-        grid.add(later, 1, 2);
-        grid.addRow(3, words("settings.sound"), sound);
+        grid.add(later, 1, 3);
+        grid.addRow(4, words("settings.sounds"), opening("settings-sounds", sound::sounds));
+        grid.addRow(5, words("settings.devices"), opening("settings-devices", sound::devices));
+        Label plays = Controls.label("", "soft", "small");
+        plays.textProperty().bind(keyboard.name());
+        HBox input = new HBox(8, opening("settings-keyboard", keyboard::items), plays);
+        input.setAlignment(Pos.CENTER_LEFT);
+        grid.addRow(6, words("settings.keyboard"), input);
         TextField folder = new TextField(unsaved.toString());
         folder.setId("settings-unsaved");
         folder.setEditable(false);
         folder.setPrefWidth(PATH);
         Controls.tip(folder, unsaved.toString());
-        grid.addRow(4, words("settings.unsaved"), folder);
+        grid.addRow(7, words("settings.unsaved"), folder);
         return new Sheet("settings-sheet", Words.say("settings.title"), Words.say("settings.subtitle"), grid, 520, close,
                 Controls.button("settings-close", "sheet.close", event -> close.run(), "ink"));
+    }
+
+    /** A button that opens what there is to choose from, which may be nothing. */
+    private static Button opening(String id, Supplier<List<MenuItem>> items) {
+        Button choose = Controls.button(id, "settings.choose", null, "choice");
+        choose.setOnAction(event -> {
+            List<MenuItem> found = items.get();
+            MenuItem none = Controls.menuItem(id + "-none", Words.say("settings.nothingFound"), () -> { });
+            none.setDisable(true);
+            Controls.openMenu(choose, found.isEmpty() ? List.of(none) : found);
+        });
+        return choose;
     }
 
     private static Label words(String name) {

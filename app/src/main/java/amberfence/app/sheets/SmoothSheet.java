@@ -10,7 +10,7 @@ import amberfence.song.ChordSpan;
 import amberfence.song.Progression;
 import amberfence.song.Song;
 import amberfence.theory.SmoothVoicings;
-import amberfence.theory.SpelledPitch;
+import amberfence.theory.Spelling;
 import amberfence.theory.VoicingRules;
 import java.util.HashSet;
 import java.util.List;
@@ -30,8 +30,8 @@ import javafx.scene.layout.VBox;
 public final class SmoothSheet {
     private final Session session;
     private final Label preview = Controls.label("", "soft");
-    private final TextField lowest = new TextField("C3");
-    private final TextField highest = new TextField("G5");
+    private final TextField lowest = new TextField();
+    private final TextField highest = new TextField();
     private final TextField pedal = new TextField();
     private final CheckBox bass = new CheckBox(Words.say("smooth.bass"));
     private final CheckBox first = new CheckBox(Words.say("smooth.first"));
@@ -42,6 +42,8 @@ public final class SmoothSheet {
 
     private SmoothSheet(Session session) {
         this.session = session;
+        lowest.setText(spelling().pitchText(VoicingRules.USUAL.lowest()));
+        highest.setText(spelling().pitchText(VoicingRules.USUAL.highest()));
         lowest.setId("smooth-lowest");
         highest.setId("smooth-highest");
         pedal.setId("smooth-pedal");
@@ -83,11 +85,15 @@ public final class SmoothSheet {
                 Controls.disabledWhen(apply, sheet.unreadable, "smooth.unreadable"));
     }
 
+    private Spelling spelling() {
+        return session.results().get().fence().spellingAt(session.transport().playhead().get());
+    }
+
     private VoicingRules rules() {
         Optional<Integer> held = pedal.getText().isBlank() ? Optional.empty()
-                : Optional.of(SpelledPitch.parse(pedal.getText()).number());
+                : Optional.of(spelling().readPitch(pedal.getText()));
         return VoicingRules.USUAL.withVoices(voices.getValue()).withBassFixed(bass.isSelected()).withPedal(held)
-                .withRange(SpelledPitch.parse(lowest.getText()).number(), SpelledPitch.parse(highest.getText()).number());
+                .withRange(spelling().readPitch(lowest.getText()), spelling().readPitch(highest.getText()));
     }
 
     private Set<Long> fixed() {

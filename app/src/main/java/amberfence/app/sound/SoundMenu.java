@@ -112,13 +112,21 @@ public final class SoundMenu {
 
     private Menu outputs() {
         Menu menu = menu("sound-outputs");
-        menu.getItems().addAll(item("output-built-in", () -> desk.chooseSounds(Optional.empty())),
-                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.chooseSounds(Optional.of(file)))));
-        for (String name : Devices.outputs()) {
-            menu.getItems().add(Controls.menuItem("output-" + name.replaceAll("\\W+", "-"), name,
-                    () -> desk.choose(() -> Devices.open(name))));
-        }
+        menu.getItems().addAll(sounds());
+        menu.getItems().addAll(devices());
         return menu;
+    }
+
+    /** The sounds that the application plays with by itself: its own, or those of a file. */
+    public List<MenuItem> sounds() {
+        return List.of(item("output-built-in", () -> desk.chooseSounds(Optional.empty())),
+                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.chooseSounds(Optional.of(file)))));
+    }
+
+    /** The devices outside that can sound in its place. */
+    public List<MenuItem> devices() {
+        return Devices.outputs().stream().map(name -> Controls.menuItem("output-" + name.replaceAll("\\W+", "-"), name,
+                () -> desk.choose(() -> Devices.open(name)))).toList();
     }
 
     private static Menu menu(String id) {

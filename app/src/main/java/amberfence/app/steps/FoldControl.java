@@ -15,6 +15,6 @@ final class FoldControl {
     static Node of(SettingControl<?> control) {
         int centre = Math.min(MOST, ((Fold) control.step()).lowest() + HALF);
         return FormRows.pitch(control.id(), centre, control.host().spelling(), note -> control.change(SettingValues.pitchText(note),
-                control.host().spelling().pitch(note).text()));
+                control.host().spelling().pitchText(note)));
     }
 }

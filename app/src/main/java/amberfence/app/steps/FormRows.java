@@ -2,7 +2,6 @@ package amberfence.app.steps;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.theory.SpelledPitch;
 import amberfence.theory.Spelling;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
@@ -71,7 +70,7 @@ final class FormRows extends VBox {
     /** A pitch by its name, with buttons for a semitone less and more. */
     static Node pitch(String id, int midi, Spelling spelling, IntConsumer onChange) {
         int[] now = {midi};
-        TextField field = field(id, spelling.pitch(midi).text(), text -> onChange.accept(SpelledPitch.parse(text).number()));
+        TextField field = field(id, spelling.pitchText(midi), text -> onChange.accept(spelling.readPitch(text)));
         field.setPrefColumnCount(4);
         Button less = Controls.button(id + "-less", null, event -> onChange.accept(now[0] = Math.max(0, now[0] - 1)), "small-step");
         less.setText("−");

@@ -89,7 +89,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
     }
 
     private void changePitch(int midi) {
-        change(SettingValues.pitchText(midi), host.spelling().pitch(midi).text());
+        change(SettingValues.pitchText(midi), host.spelling().pitchText(midi));
     }
 
     private Node flag() {
@@ -137,7 +137,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
 
     void changeRange(int lowest, int highest) {
         change(SettingValues.pitchText(lowest) + ".." + SettingValues.pitchText(highest),
-                host.spelling().pitch(lowest).text() + "–" + host.spelling().pitch(highest).text());
+                host.spelling().pitchText(lowest) + "–" + host.spelling().pitchText(highest));
     }
 
     private Node noteValue() {

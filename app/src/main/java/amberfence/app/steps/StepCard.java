@@ -3,6 +3,7 @@ package amberfence.app.steps;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -121,7 +122,7 @@ final class StepCard extends VBox {
     /** To which notes the step is limited, as a button that opens the choices. */
     private Button limit(Part part) {
         Button button = Controls.button("limit-" + slot.id(), null, null, "choice");
-        button.setText(NoteChoice.in(slot).map(NoteChoice::text).orElse(Words.say("limit.all")));
+        button.setText(NoteChoice.in(slot).map(choice -> PickNames.shown(choice.text(), session.middleC())).orElse(Words.say("limit.all")));
         button.setMinWidth(0);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, session.part().orElse(part))));

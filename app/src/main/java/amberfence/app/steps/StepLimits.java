@@ -2,6 +2,7 @@ package amberfence.app.steps;
 
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import amberfence.song.Limit;
 import amberfence.song.Note;
@@ -23,7 +24,7 @@ final class StepLimits {
         NoteSet picked = session.pick().notes().get();
         NoteSet selected = NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList());
         MenuItem all = item("limit-all", Words.say("limit.all"), session, slot, Optional.empty());
-        MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", some.text()))
+        MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", PickNames.shown(some.text(), session.middleC())))
                 .orElse(Words.say("limit.noRule")), session, slot, rule.map(Pick.class::cast));
         asRule.setDisable(rule.isEmpty());
         MenuItem frozen = item("limit-picked", Words.say("limit.picked", Words.count("noteCount", picked.count(part.line()))),

@@ -55,7 +55,7 @@ public final class StepsView extends VBox {
     }
 
     /** What the cards and forms tell of; as long as it is the same, they stay. */
-    private record Shown(Part part, PartResult result, Long openStep, Fence fence, boolean hasChords, List<String> parts) {
+    private record Shown(Part part, PartResult result, Long openStep, Fence fence, boolean hasChords, List<String> parts, int middleC) {
         /** Results are the same only when they are the same object: to compare long lines would take longer than to show them. */
         boolean isSame(Shown other) {
             return isAlikeAround(other) && part.equals(other.part) && result == other.result;
@@ -63,7 +63,7 @@ public final class StepsView extends VBox {
 
         private boolean isAlikeAround(Shown other) {
             return other != null && Objects.equals(openStep, other.openStep) && fence.equals(other.fence) && hasChords == other.hasChords
-                    && parts.equals(other.parts);
+                    && parts.equals(other.parts) && middleC == other.middleC;
         }
 
         /** Whether only notes are different, and the forms show none of them. */
@@ -78,7 +78,7 @@ public final class StepsView extends VBox {
     private void update() {
         Song song = session.results().get().song();
         Shown now = session.part().map(part -> new Shown(part, session.results().get().part(part.id()), session.selection().openStep().get(), song.fence(),
-                !song.progression().isEmpty(), song.parts().stream().map(Part::name).toList())).orElse(null);
+                !song.progression().isEmpty(), song.parts().stream().map(Part::name).toList(), session.middleC())).orElse(null);
         if (now != null && now.isSame(shown)) {
             return;
         }

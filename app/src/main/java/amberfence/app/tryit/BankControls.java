@@ -101,7 +101,7 @@ final class BankControls extends FlowPane {
         menu.setId("bank-clear-one");
         var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         keys.get().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
-                spelling.pitch(key).text(), () -> fill("edit.bankCleared", keys.get().bank().with(key, List.of())))));
+                spelling.pitchText(key), () -> fill("edit.bankCleared", keys.get().bank().with(key, List.of())))));
         return menu;
     }
 
@@ -116,7 +116,7 @@ final class BankControls extends FlowPane {
         var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         for (int i = 0; i < 7; i++) {
             int key = ChordBank.whiteKey(i);
-            String name = spelling.pitch(key).text();
+            String name = spelling.pitchText(key);
             items.add(Controls.menuItem("learn-" + key, Words.say("tryit.learnKey", name), () -> {
                 endLearning();
                 keys.get().setBank(keys.get().bank().with(key, List.of()));

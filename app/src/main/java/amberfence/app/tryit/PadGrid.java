@@ -34,12 +34,12 @@ final class PadGrid extends FlowPane {
         ChordBank bank = keys.get().bank();
         Spelling spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
         getChildren().setAll(bank.chords().keySet().stream().map(key -> pad(key, name(bank.on(key), spelling),
-                spelling.pitch(key).text())).toList());
+                spelling.pitchText(key))).toList());
     }
 
     private static String name(List<Integer> pitches, Spelling spelling) {
         return ChordNames.best(PitchClassSet.of(pitches.stream().mapToInt(pitch -> pitch).toArray()), PitchClass.of(pitches.get(0)),
-                spelling).map(chord -> chord.text()).orElse(spelling.pitch(pitches.get(0)).text());
+                spelling).map(chord -> chord.text()).orElse(spelling.pitchText(pitches.get(0)));
     }
 
     private Button pad(int key, String chord, String keyName) {

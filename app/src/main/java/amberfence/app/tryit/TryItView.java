@@ -2,6 +2,7 @@ package amberfence.app.tryit;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
+import amberfence.app.sound.KeyboardInput;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Choice;
@@ -17,12 +18,10 @@ import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
-import amberfence.sound.Devices;
 import amberfence.sound.LiveKeys;
 import amberfence.sound.Outside;
 import amberfence.sound.Performance;
 import amberfence.sound.Recording;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -60,17 +59,18 @@ public final class TryItView extends VBox {
     private final BankControls bank;
     private final PadGrid pads;
     private final Label state = Controls.label("", "soft", "small");
-    private Optional<Devices.Input> input = Optional.empty();
+    private final KeyboardInput keyboard;
     private Optional<Performance> performance = Optional.empty();
 
     /** @param performanceFile lets a person choose a MIDI file that plays the keys */
-    public TryItView(Session session, SoundDesk desk, Recorder recorder, NoteCommands commands,
+    public TryItView(Session session, SoundDesk desk, Recorder recorder, NoteCommands commands, KeyboardInput keyboard,
                      Supplier<Optional<Path>> performanceFile) {
         super(4);
         this.session = session;
         this.desk = desk;
         this.recorder = recorder;
         this.performanceFile = performanceFile;
+        this.keyboard = keyboard;
         this.oneByOne = new OneByOne(session, desk, commands);
         this.piano = new PianoView(desk::keys);
         this.pads = new PadGrid(session, desk::keys);
@@ -78,6 +78,7 @@ public final class TryItView extends VBox {
         setId("tryit");
         state.setId("tryit-state");
         state.setMinWidth(0);
+        keyboard.name().addListener((property, old, now) -> state.setText(now));
         fill();
         setVisible(false);
         visibleProperty().addListener((property, old, now) -> shown(now));
@@ -137,32 +138,17 @@ public final class TryItView extends VBox {
         Button higher = Controls.button("piano-higher", null, event -> piano.shift(1), "small-step");
         higher.setText("›");
         higher.setAccessibleText(Words.say("tryit.higher"));
-        Button keyboard = Controls.button("tryit-input", "tryit.input", null, "choice");
-        keyboard.setOnAction(event -> Controls.openMenu(keyboard, inputs()));
+        Button from = Controls.button("tryit-input", "tryit.input", null, "choice");
+        from.setOnAction(event -> Controls.openMenu(from, inputs()));
         Button simulated = Controls.button("tryit-simulated", "tryit.simulated", event -> simulate(), "choice");
         Controls.tip(simulated, Words.say("tryit.simulatedTip"));
-        return row(lower, higher, keyboard, simulated);
+        return row(lower, higher, from, simulated);
     }
 
     private List<MenuItem> inputs() {
-        List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("input-none", Words.say("tryit.noInput"), () -> listen(null))));
-        items.add(Controls.menuItem("input-file", Words.say("tryit.file"), this::playFile));
-        Devices.inputs().forEach(name -> items.add(Controls.menuItem("input-" + name.replaceAll("\\W+", "-"), name,
-                () -> listen(name))));
+        List<MenuItem> items = new ArrayList<>(keyboard.items());
+        items.add(1, Controls.menuItem("input-file", Words.say("tryit.file"), this::playFile));
         return items;
-    }
-
-    private void listen(String name) {
-        input.ifPresent(Devices.Input::close);
-        input = Optional.empty();
-        if (name != null) {
-            try {
-                input = Optional.of(Devices.listen(name, desk.keys()::receive));
-            } catch (IOException e) {
-                session.say(e.getMessage());
-            }
-        }
-        state.setText(input.map(Devices.Input::name).orElse(""));
     }
 
     /** Plays a short performance as a keyboard would, or ends it. */

@@ -32,12 +32,12 @@ import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
 import amberfence.app.sheets.TimeSheet;
 import amberfence.app.sheets.TitleSheet;
+import amberfence.app.sound.KeyboardInput;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
 import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
-import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
 import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.PianoView;
@@ -50,9 +50,7 @@ import amberfence.step.StepSchema;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.Button;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -68,6 +66,7 @@ public final class Workspace extends StackPane {
     private final SoundDesk sound;
     private final Troubles troubles;
     private final Recorder recorder;
+    private final KeyboardInput keyboard;
     private final BorderPane desk = new BorderPane();
     private final Navigator navigator;
     private final FileQuestions questions;
@@ -98,6 +97,7 @@ public final class Workspace extends StackPane {
         NoteClipboard clipboard = new NoteClipboard(session, commands, folder.clips());
         this.chords = new ChordCommands(session);
         this.recorder = new Recorder(session, sound);
+        this.keyboard = new KeyboardInput(sound, session::say);
         this.ownScales = new ScaleCollection(folder);
         this.settling = new Settling(session);
         Drawer drawer = new Drawer(session.preferences());
@@ -128,7 +128,7 @@ public final class Workspace extends StackPane {
         ChangesView changes = new ChangesView(session, ladder::reveal);
         drawer.add("changes", Shortcut.CHANGES, () -> changes);
         drawer.add("chords", Shortcut.CHORDS, () -> Drawer.scrolled(new ChordPanel(session, chords)));
-        drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, commands, choice::toOpen)));
+        drawer.add("keys", Shortcut.KEYS, () -> Drawer.scrolled(new TryItView(session, sound, recorder, commands, keyboard, choice::toOpen)));
         drawer.add("pick", Shortcut.PICK, () -> Drawer.scrolled(new PickView(session, commands, this::focusLadder)));
         drawer.add("notes", Shortcut.NOTES, () -> new NotesTable(session, commands, ladder::reveal));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
@@ -219,21 +219,15 @@ public final class Workspace extends StackPane {
 
     /** Opens what can be set about the window. */
     public void openSettings() {
-        navigator.show(SettingsSheet.of(session.preferences(), theme, chosen -> {
+        navigator.show(SettingsSheet.of(session, theme, chosen -> {
             setTheme(chosen);
             session.preferences().choose("theme", chosen);
-        }, soundButton(), folder.unsaved(), navigator::closeSheet));
+        }, soundMenu(), keyboard, folder.unsaved(), navigator::closeSheet));
     }
 
     /** Opens the title of the song. */
     public void openTitle() {
         navigator.show(TitleSheet.of(session, navigator::closeSheet));
-    }
-
-    private Node soundButton() {
-        Button choose = Controls.button("settings-sound", "settings.soundChoose", null, "choice");
-        choose.setOnAction(event -> Controls.openMenu(choose, soundMenu().items()));
-        return choose;
     }
 
     private SoundMenu soundMenu() {
