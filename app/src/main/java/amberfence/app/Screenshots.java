@@ -148,6 +148,7 @@ final class Screenshots {
                 workspace.openTime();
             }
             case "settings" -> workspace.openSettings();
+            case "title" -> workspace.openTitle();
             case "shortcuts" -> workspace.openShortcuts();
             case "import" -> {
                 Path folder = Files.createTempDirectory("amber-fence");

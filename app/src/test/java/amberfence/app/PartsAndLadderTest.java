@@ -3,7 +3,9 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Note;
+import amberfence.song.Part;
 import amberfence.song.Role;
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -131,5 +133,16 @@ class PartsAndLadderTest extends WindowTest {
         assertThat(text("steps-heading")).isEqualTo("STEPS FOR FRETLESS");
         push(KeyCode.UP);
         assertThat(text("steps-heading")).isEqualTo("STEPS FOR VOICE LINE");
+    }
+
+    @Test
+    void aCardDraggedOntoAnotherTakesItsPlace() {
+        List<String> before = session.song().parts().stream().map(Part::name).toList();
+        drag("#part-3").moveTo("#part-1").drop();
+        settle();
+        assertThat(session.song().parts()).extracting(Part::name)
+                .containsExactly(before.get(0), before.get(3), before.get(1), before.get(2), before.get(4));
+        interact(session::undo);
+        assertThat(session.song().parts()).extracting(Part::name).isEqualTo(before);
     }
 }

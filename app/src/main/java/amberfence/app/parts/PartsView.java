@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,6 +28,8 @@ import javafx.scene.layout.VBox;
 
 /** All parts of the song. Up and down go from card to card. */
 public final class PartsView extends VBox {
+    /** While a card that is dragged lies over it. */
+    private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
     private final Session session;
     private final NoteClipboard clipboard;
     private final Button add;
@@ -86,8 +89,31 @@ public final class PartsView extends VBox {
         });
         card.setOnDragDetected(event -> clipboard.draggedOut(id).ifPresent(file -> card
                 .startDragAndDrop(TransferMode.COPY).setContent(NoteClipboard.content(file))));
+        card.setOnDragOver(event -> {
+            if (event.getGestureSource() instanceof PartCard other && other != card) {
+                event.acceptTransferModes(TransferMode.COPY);
+                event.consume();
+            }
+        });
+        card.setOnDragEntered(event -> card.pseudoClassStateChanged(TARGET, event.getGestureSource() instanceof PartCard other && other != card));
+        card.setOnDragExited(event -> card.pseudoClassStateChanged(TARGET, false));
+        card.setOnDragDropped(event -> {
+            if (event.getGestureSource() instanceof PartCard other) {
+                moveTo(other.partId(), id);
+                event.setDropCompleted(true);
+                event.consume();
+            }
+        });
         update(card, session.results().get());
         return card;
+    }
+
+    /** Puts a part into the place of another, in the list and so in files. */
+    private void moveTo(int part, int place) {
+        List<Integer> order = session.song().parts().stream().map(Part::id).toList();
+        if (order.contains(part) && order.contains(place)) {
+            session.edit(Words.say("edit.order"), song -> song.withPartMoved(part, order.indexOf(place) - order.indexOf(part)));
+        }
     }
 
     private void update() {

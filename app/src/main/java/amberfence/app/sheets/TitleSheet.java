@@ -54,7 +54,7 @@ public final class TitleSheet {
     }
 
     private static Label named(String words, TextField field) {
-        Label label = Controls.label(Words.say(words));
+        Label label = Controls.label(Words.say(words), "soft");
         label.setLabelFor(field);
         label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
