@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ContextMenu;
@@ -83,6 +84,24 @@ class ForEveryoneTest extends WindowTest {
         return Window.getWindows().stream().filter(window -> window instanceof ContextMenu && window.isShowing())
                 .flatMap(window -> window.getScene().getRoot().lookupAll(".context-menu").stream())
                 .filter(node -> node instanceof Region region && region.getBackground() != null).map(node -> (Region) node).findFirst();
+    }
+
+    /**
+     * Where the mouse does something, the keyboard reaches the same node, but for surfaces of which another node has the keys:
+     * the ladder those of its canvases and of the velocities, a key's name those of its edge, the table those of its head.
+     */
+    @Test
+    void whateverTheMouseActsOnTheKeyboardReaches() {
+        Set<String> onlyByMouse = new TreeSet<>();
+        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview")) {
+            interact(() -> workspace.openTab(tab));
+            settle();
+            scene.getRoot().lookupAll("*").stream().filter(node -> node.getOnMouseClicked() != null || node.getOnMousePressed() != null
+                            || node.getOnMouseDragged() != null).filter(node -> !node.isFocusTraversable() && node.getId() != null
+                            && !node.getId().matches("ladder-notes|chord-cards|key-edge-[0-9]+|notes-[a-z]+"))
+                    .forEach(node -> onlyByMouse.add(node.getClass().getSimpleName() + "#" + node.getId()));
+        }
+        assertThat(onlyByMouse).isEmpty();
     }
 
     private Color ground() {

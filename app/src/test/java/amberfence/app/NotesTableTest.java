@@ -10,6 +10,7 @@ import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -143,5 +144,35 @@ class NotesTableTest extends WindowTest {
         click("tab-changes");
         assertThat(changeRows().get(0)).as("of the bar where F♯ stands").contains("3");
         assertThat(changeRows()).noneMatch(row -> row.contains("F♯4"));
+    }
+
+    @Test
+    void theKeyboardAloneSortsAndTypes() {
+        interact(table::requestFocus);
+        push(KeyCode.ALT, KeyCode.DIGIT2);
+        settle();
+        assertThat(at(0, "pitch").getText()).as("the lowest first").isEqualTo("D4");
+        push(KeyCode.ALT, KeyCode.DIGIT2);
+        settle();
+        assertThat(at(0, "pitch").getText()).as("the highest first").isEqualTo("E5");
+        push(KeyCode.ALT, KeyCode.DIGIT2);
+        settle();
+        assertThat(at(0, "place").getText()).as("in time again").isEqualTo("1:1");
+        interact(() -> {
+            table.getSelectionModel().clearAndSelect(0);
+            table.requestFocus();
+        });
+        int velocity = line().get(0).velocity();
+        push(KeyCode.ENTER);
+        settle();
+        push(KeyCode.CONTROL, KeyCode.A).write("G4").push(KeyCode.TAB);
+        settle();
+        assertThat(line().get(0).pitch()).isEqualTo(67);
+        assertThat(scene.getFocusOwner()).as("and goes on to the next cell").isInstanceOf(TextField.class);
+        push(KeyCode.TAB);
+        settle();
+        push(KeyCode.CONTROL, KeyCode.A).write("33").push(KeyCode.ENTER);
+        settle();
+        assertThat(line().get(0).velocity()).isEqualTo(33).isNotEqualTo(velocity);
     }
 }

@@ -43,6 +43,7 @@ import javafx.scene.layout.VBox;
 /** What the open step of the selected part did. */
 public final class ChangesView extends VBox {
     private static final String WAITING = "changes that wait";
+    private static final double HINT = 460;
     private final Session session;
     private final Consumer<Note> reveal;
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
@@ -73,6 +74,10 @@ public final class ChangesView extends VBox {
                 this::resolve));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));
         VBox.setVgrow(rows, Priority.ALWAYS);
+        Label hint = Controls.label(Words.say("changes.hint"), "soft");
+        hint.setWrapText(true);
+        hint.setMaxWidth(HINT);
+        rows.setPlaceholder(hint);
         HBox head = new HBox(14, heading, summary, Controls.filler(),
                 Controls.disabledWhen(leaveAll, nothingToLeave, "changes.noLeave"));
         head.setAlignment(Pos.CENTER_LEFT);

@@ -47,6 +47,8 @@ public final class NotesTable extends StackPane {
     private boolean updating;
     private final Runnable thin = this::thin;
 
+    private final TableKeys keys = new TableKeys();
+
     /** @param reveal shows a note in the ladder */
     public NotesTable(Session session, NoteCommands commands, Consumer<Note> reveal) {
         this.session = session;
@@ -72,6 +74,7 @@ public final class NotesTable extends StackPane {
             made.getColumns().add(column(column));
         }
         made.getSelectionModel().getSelectedItems().addListener((ListChangeListener<Standing>) change -> chosen());
+        keys.install(made);
         made.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             // All notes are chosen at once; the table would take them one by one.
             if (event.isShortcutDown() && event.getCode() == KeyCode.A && !(event.getTarget() instanceof TextInputControl)) {

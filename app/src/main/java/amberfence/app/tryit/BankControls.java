@@ -9,8 +9,10 @@ import amberfence.sound.LiveKeys;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
@@ -19,6 +21,10 @@ import javafx.scene.layout.FlowPane;
 final class BankControls extends FlowPane {
     private static final int USUAL_KEY = 60;
     private static final int TURNS = 4;
+    /** Milliseconds from note to note; 0 for all at once. */
+    private static final List<Integer> STRUMS = List.of(0, 20, 40, 80);
+    /** How loud chords are; 0 for as they are played. */
+    private static final List<Integer> VELOCITIES = List.of(0, 50, 75, 100, 120);
     private final Session session;
     private final Supplier<LiveKeys> keys;
     private final PadGrid pads;
@@ -89,10 +95,21 @@ final class BankControls extends FlowPane {
         Controls.tip(learn, Words.say("tryit.learnTip"));
         learn.setOnAction(event -> Controls.openMenu(learn, learnable()));
         getChildren().setAll(from, learn, turn("bank-turn", "tryit.turn", true), turn("bank-octave", "tryit.octave", false),
-                Choice.of("bank-strum", List.of(0, 20, 40, 80), 0, millis -> Words.say(millis == 0 ? "tryit.noStrum" : "tryit.strum",
-                        millis), millis -> keys.get().setStrum(millis)),
-                Choice.of("bank-velocity", List.of(0, 50, 75, 100, 120), 0, loud -> Words.say(loud == 0 ? "tryit.asPlayed"
-                        : "tryit.loud", loud), loud -> keys.get().setChordVelocity(loud)));
+                remembered("strum", STRUMS, millis -> Words.say(millis == 0 ? "tryit.noStrum" : "tryit.strum", millis),
+                        millis -> keys.get().setStrum(millis)),
+                remembered("velocity", VELOCITIES, loud -> Words.say(loud == 0 ? "tryit.asPlayed" : "tryit.loud", loud),
+                        loud -> keys.get().setChordVelocity(loud)));
+    }
+
+    /** A choice that holds for every song, and at the next start. */
+    private ComboBox<Integer> remembered(String name, List<Integer> values, Function<Integer, String> words, Consumer<Integer> set) {
+        int kept = (int) session.preferences().number("keys-" + name, 0);
+        int now = values.contains(kept) ? kept : 0;
+        set.accept(now);
+        return Choice.of("bank-" + name, values, now, words, chosen -> {
+            set.accept(chosen);
+            session.preferences().keep("keys-" + name, Integer.toString(chosen));
+        });
     }
 
     /** Takes the chord of one key away. */
