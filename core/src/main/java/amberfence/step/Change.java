@@ -33,7 +33,8 @@ public record Change(List<Note> before, List<Note> after, Reason reason) {
 
     /** A note was made. */
     public static Change made(Optional<Note> source, Note made, Reason reason) {
-        return new Change(source.stream().toList(), source.map(note -> List.of(note, made)).orElse(List.of(made)), reason);
+        return source.isEmpty() ? new Change(List.of(), List.of(made), reason)
+                : new Change(List.of(source.get()), List.of(source.get(), made), reason);
     }
 
     /** Whether a note was made and all before it stays. */

@@ -32,7 +32,7 @@ public record PitchClassSet(int bits) {
 
     /** Whether a MIDI pitch belongs to a member. */
     public boolean containsPitch(int pitch) {
-        return (bits >> pitch % PitchClass.COUNT & 1) == 1;
+        return (bits >> Math.floorMod(pitch, PitchClass.COUNT) & 1) == 1;
     }
 
     public PitchClassSet plus(PitchClass member) {

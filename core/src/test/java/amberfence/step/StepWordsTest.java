@@ -3,16 +3,17 @@ package amberfence.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Note;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.FenceFinding;
 import amberfence.step.fence.FenceReason;
+import amberfence.step.fence.FenceReason.ShapeLoss;
 import amberfence.step.fit.FitFinding;
 import amberfence.step.fit.FitReason;
+import amberfence.step.fit.HarmonyLine;
 import amberfence.step.move.MoveFinding;
 import amberfence.step.move.MoveReason;
-import amberfence.step.shape.ShapeReason.LengthCause;
-import amberfence.step.fence.FenceReason.ShapeLoss;
-import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.shape.ShapeReason;
+import amberfence.step.shape.ShapeReason.LengthCause;
 import amberfence.theory.Key;
 import java.util.Arrays;
 import java.util.List;
@@ -63,7 +64,7 @@ class StepWordsTest {
                 Arguments.of(new ShapeReason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
                 Arguments.of(new ShapeReason.LengthChanged(LengthCause.OVERLAP, -1),
                         "overlap with the next note trimmed, 1 tick shorter"),
-                Arguments.of(new FitReason.NearestChordNote("third above"), "the nearest note of the chord, third above or farther"),
+                Arguments.of(new FitReason.NearestChordNote(new HarmonyLine(3, true)), "the nearest note of the chord, third above or farther"),
                 Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"),
                 Arguments.of(new FitReason.ScaleWithoutChord(64), "no chord holds here; E4 is the nearest note of the scale"),
                 Arguments.of(new FitReason.NoChordHere(), "left alone: no chord holds here"),
@@ -81,7 +82,7 @@ class StepWordsTest {
                 Arguments.of(new FitReason.BesideMember(0, -1, "third", "F"), "1 semitone below the third of F"),
                 Arguments.of(new FitReason.FigureInstead(), "the repeated figure stands in its place"),
                 Arguments.of(new FitReason.CommonNote(67), "G4 is held: the chord has it too"),
-                Arguments.of(new FitReason.NotCrossing("third above", 1), "third above, up an octave so as not to cross the tune"));
+                Arguments.of(new FitReason.NotCrossing(new HarmonyLine(3, true), 1), "third above, up an octave so as not to cross the tune"));
     }
 
     @ParameterizedTest

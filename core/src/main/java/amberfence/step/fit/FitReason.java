@@ -11,11 +11,11 @@ import java.util.OptionalInt;
 
 /** Why a note was fitted to the chords, or made to go with them. */
 public sealed interface FitReason extends Reason {
-    /** The nearest note of the chord at least so far from the tune, as text. */
-    record NearestChordNote(String line) implements FitReason {
+    /** The nearest note of the chord at least so far from the tune. Words are made when somebody reads them. */
+    record NearestChordNote(HarmonyLine line) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return Texts.say("the nearest note of the chord, %s or farther", line);
+            return Texts.say("the nearest note of the chord, %s or farther", line.text());
         }
     }
 
@@ -140,11 +140,11 @@ public sealed interface FitReason extends Reason {
         }
     }
 
-    /** A harmony line, as text, moved by so many octaves so as not to cross the tune, upward positive. */
-    record NotCrossing(String line, int octaves) implements FitReason {
+    /** A harmony line moved by so many octaves so as not to cross the tune, upward positive. */
+    record NotCrossing(HarmonyLine line, int octaves) implements FitReason {
         @Override
         public String sentence(StepWords words) {
-            return Texts.say("%s, %s so as not to cross the tune", line, StepWords.amount(octaves, StepWords.Unit.OCTAVE));
+            return Texts.say("%s, %s so as not to cross the tune", line.text(), StepWords.amount(octaves, StepWords.Unit.OCTAVE));
         }
     }
 }

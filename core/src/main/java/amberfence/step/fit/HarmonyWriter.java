@@ -16,9 +16,7 @@ import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Writes the lines of a harmony beside a tune. */
 final class HarmonyWriter {
@@ -32,7 +30,8 @@ final class HarmonyWriter {
     private final Work work;
     private final KeyLadders ladders;
     private final Tally there = new Tally();
-    private final Map<HarmonyLine, Integer> last = new HashMap<>();
+    /** Where each line was before, in the order of the step's lines; nothing before its first note. */
+    private final Integer[] last;
     /** The notes of the tune that still sound. */
     private final List<Note> sounding = new ArrayList<>();
     private int nextSounding;
@@ -49,6 +48,7 @@ final class HarmonyWriter {
         this.ruling = ruling;
         this.work = work;
         this.ladders = new KeyLadders(around.fence());
+        this.last = new Integer[step.lines().size()];
     }
 
     void write() {
@@ -83,16 +83,17 @@ final class HarmonyWriter {
         int chord = ruling.over(note);
         PitchClassSet notes = chord == RulingChords.NONE ? PitchClassSet.EMPTY : ruling.notes(chord);
         boolean changed = false;
-        for (HarmonyLine line : step.lines()) {
+        for (int i = 0; i < last.length; i++) {
+            HarmonyLine line = step.lines().get(i);
             int plain = wanted(note.pitch(), line, ladder, notes);
-            int wanted = held(line, note.pitch(), plain, notes);
+            int wanted = held(line, last[i], note.pitch(), plain, notes);
             Reason reason = wanted == plain ? reason(note.pitch(), plain, line, ladder, notes) : new FitReason.CommonNote(wanted);
             int clear = step.noCrossing() ? clear(wanted, line) : wanted;
             if (clear != wanted) {
-                reason = new FitReason.NotCrossing(line.text(), (clear - wanted) / PitchClass.COUNT);
+                reason = new FitReason.NotCrossing(line, (clear - wanted) / PitchClass.COUNT);
             }
             Note added = note.withPitch(Octaves.within(clear));
-            last.put(line, added.pitch());
+            last[i] = added.pitch();
             if (there.again(place(added)) > 0) {
                 doubled = new Reason.AvoidedUnison(added.pitch(), added.pitch());
                 continue;
@@ -115,8 +116,7 @@ final class HarmonyWriter {
     }
 
     /** The note where the line was, while that is a note of the chord and neither too near the tune nor too far from it. */
-    private int held(HarmonyLine line, int tune, int plain, PitchClassSet notes) {
-        Integer before = last.get(line);
+    private int held(HarmonyLine line, Integer before, int tune, int plain, PitchClassSet notes) {
         if (!step.holdCommon() || notes.isEmpty() || before == null || !notes.containsPitch(before)) {
             return plain;
         }
@@ -144,7 +144,7 @@ final class HarmonyWriter {
             return ladder.moved(pitch, line.degrees());
         }
         int candidate = pitch + line.narrow();
-        while (!chord.contains(PitchClass.of(candidate))) {
+        while (!chord.containsPitch(candidate)) {
             candidate += line.above() ? 1 : -1;
         }
         return candidate;
@@ -154,7 +154,7 @@ final class HarmonyWriter {
         if (step.way() == Way.EXACT || step.way() == Way.EXACT_MINOR) {
             return new Reason.BySemitones(wanted - pitch);
         } else if (!chord.isEmpty()) {
-            return new FitReason.NearestChordNote(line.text());
+            return new FitReason.NearestChordNote(line);
         }
         KeyLadder.Place from = ladder.place(pitch);
         return new Reason.ByDegrees(line.degrees(), DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(line.degrees())));
