@@ -27,7 +27,7 @@ import javafx.scene.layout.VBox;
  * else the chord under the playhead.
  */
 public final class ChordKeyboard extends VBox {
-    private static final double WIDTH = 208;
+    private static final double WIDTH = 176;
     private static final double HEIGHT = 44;
     private static final int WHITE_KEYS = 21;
     private static final int[] WHITE = {0, 2, 4, 5, 7, 9, 11};

@@ -40,21 +40,22 @@ public final class ChordPanel extends VBox {
     private final Session session;
     private final ChordCommands commands;
     private final TextField entry = new TextField();
-    private final FlowPane degrees = new FlowPane(4, 4);
-    private final FlowPane more = new FlowPane(4, 4);
-    private final FlowPane next = new FlowPane(4, 4);
+    private final FlowPane degrees = new FlowPane(3, 3);
+    private final FlowPane more = new FlowPane(3, 3);
+    private final FlowPane next = new FlowPane(3, 3);
     private final ComboBox<Integer> size;
     private final ComboBox<ChordLength> length;
     private final ToggleButton brush = new ToggleButton(Words.say("chords.brush"));
 
     public ChordPanel(Session session, ChordCommands commands) {
-        super(5);
+        super(4);
         this.session = session;
         this.commands = commands;
         setId("chord-panel");
         entry.setId("chord-entry");
         entry.setPromptText(Words.say("chords.prompt"));
         entry.setPrefColumnCount(13);
+        entry.getStyleClass().add("compact");
         entry.setOnAction(event -> typed());
         size = Choice.of("chord-size", SIZES, 3, some -> Words.say("chords.size." + some), some -> update());
         length = Choice.of("chord-length", List.of(ChordLength.values()), ChordLength.BAR,
@@ -73,7 +74,7 @@ public final class ChordPanel extends VBox {
         for (ComboBox<?> box : List.of(length, size, kind)) {
             box.setMinWidth(USE_PREF_SIZE);
         }
-        VBox rows = new VBox(4, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
+        VBox rows = new VBox(3, row("chords.inKey", degrees), row("chords.borrowed", more), row("chords.next", next));
         HBox.setHgrow(rows, Priority.ALWAYS);
         getChildren().addAll(first, new HBox(12, rows, new ChordKeyboard(session)));
         session.transport().playhead().addListener((property, old, now) -> {
