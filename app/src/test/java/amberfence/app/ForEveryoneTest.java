@@ -1,6 +1,7 @@
 package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import amberfence.app.theme.Theme;
 import java.util.ArrayList;
@@ -102,6 +103,21 @@ class ForEveryoneTest extends WindowTest {
                     .forEach(node -> onlyByMouse.add(node.getClass().getSimpleName() + "#" + node.getId()));
         }
         assertThat(onlyByMouse).isEmpty();
+    }
+
+    @Test
+    void theEdgesOfTheColumnsAreMovedByArrows() {
+        double before = ((Region) lookup("#parts").query()).getWidth();
+        interact(() -> lookup("#parts-edge").query().requestFocus());
+        push(KeyCode.RIGHT).push(KeyCode.RIGHT);
+        settle();
+        assertThat(((Region) lookup("#parts").query()).getWidth()).isCloseTo(before + 24, within(2.0));
+        double steps = ((Region) lookup("#steps-column").query()).getWidth();
+        interact(() -> lookup("#steps-edge").query().requestFocus());
+        push(KeyCode.LEFT);
+        settle();
+        assertThat(((Region) lookup("#steps-column").query()).getWidth()).isCloseTo(steps + 12, within(2.0));
+        assertThat(session.preferences().number("parts-width", 0)).as("and stay so").isCloseTo(before + 24, within(2.0));
     }
 
     private Color ground() {

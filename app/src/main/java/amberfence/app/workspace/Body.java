@@ -4,10 +4,14 @@ import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
 import amberfence.app.session.Preferences;
 import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import java.util.Comparator;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -27,6 +31,8 @@ final class Body extends StackPane {
     /** Below this height the drawer has no room under the ladder. */
     private static final double LOW = 550;
 
+    /** How far an arrow key moves the edge of a column. */
+    private static final double STEP = 12;
     private final Session session;
     private final SplitPane columns = new SplitPane();
     private final PartsView parts;
@@ -126,6 +132,32 @@ final class Body extends StackPane {
         }
         columns.setDividerPositions(positions);
         placing = false;
+        reachEdges();
+    }
+
+    /** The edges of the columns are moved by the arrow keys, too. The skin makes them anew with the columns. */
+    private void reachEdges() {
+        List<Node> edges = columns.lookupAll(".split-pane-divider").stream().sorted(Comparator.comparingDouble(Node::getLayoutX)).toList();
+        for (int i = 0; i < edges.size(); i++) {
+            boolean first = i == 0;
+            Node edge = edges.get(i);
+            edge.setId(first ? "parts-edge" : "steps-edge");
+            edge.setFocusTraversable(true);
+            edge.setAccessibleText(Words.say("columns.edge"));
+            edge.setOnKeyPressed(event -> {
+                if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
+                    widen(first, event.getCode() == KeyCode.RIGHT ? STEP : -STEP);
+                    event.consume();
+                }
+            });
+        }
+    }
+
+    private void widen(boolean ofParts, double right) {
+        double now = ofParts ? parts.getWidth() + right : steps.getWidth() - right;
+        double least = ofParts ? LEAST_PARTS : StepsColumn.LEAST;
+        session.preferences().keep(ofParts ? "parts-width" : "steps-width", Double.toString(Math.max(least, Math.min(getWidth() / 3, now))));
+        place();
     }
 
     private void keep() {
