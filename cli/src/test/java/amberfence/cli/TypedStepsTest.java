@@ -37,6 +37,16 @@ class TypedStepsTest extends Commands {
         assertThat(notes(out, 0)).hasSizeGreaterThan(notes(ferry, 0).size());
     }
 
+    /** The first chord of the demo's harmonium is D3 F3 A3 at tick 0; 60 ticks are a thirty-second. */
+    @Test
+    void aChordPartIsStrummedInOneLine() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--part", "2", "--step", "strum from=above over=1/32")).isZero();
+        assertThat(notes(out, 2).subList(0, 3)).extracting(note -> note.pitch() + "@" + note.start())
+                .containsExactly("57@0", "53@30", "50@60");
+        assertThat(notes(out, 2).subList(0, 3)).extracting(Note::end).containsOnly(notes(ferry, 2).get(0).end());
+        assertThat(run("apply", ferry, "--out", out, "--part", "2", "--step", "strum over=soon")).isEqualTo(2);
+    }
+
     @Test
     void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
         assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",

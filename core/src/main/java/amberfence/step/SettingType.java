@@ -14,7 +14,7 @@ import java.util.OptionalLong;
 public record SettingType(Kind kind, List<String> values, OptionalLong least, OptionalLong most, String unit) {
     /** The kinds of settings. */
     public enum Kind {
-        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, SEED
+        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, LENGTH, SEED
     }
 
     public SettingType {
@@ -49,6 +49,7 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
             case CHORDS -> Texts.say("progression, chord-parts, or a part");
             case FIGURE -> Texts.say("first:1bars, whole, or drawn:…");
             case LINES -> Texts.say("intervals and sides, as in \"third above, sixth below\"");
+            case LENGTH -> Texts.say("a note value, milliseconds or ticks, as in 1/32, 60ms or 30t");
             case AMOUNT -> Texts.say("50%, 30t or 4bars, as the way asks");
         };
     }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Grid;
+import amberfence.song.TimeLength;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
@@ -204,6 +205,12 @@ public final class StepSchema<S extends Step> {
     public StepSchema<S> noteValue(String key, String meaningOfIt, Function<S, Grid> get, BiFunction<S, Grid, S> with) {
         return with(key, meaningOfIt, SettingType.of(SettingType.Kind.NOTE_VALUE), (step, texts) -> get.apply(step).text(),
                 (step, text, texts) -> with.apply(step, Grid.parse(text)));
+    }
+
+    /** A note value, milliseconds, or ticks. */
+    public StepSchema<S> length(String key, String meaningOfIt, Function<S, TimeLength> get, BiFunction<S, TimeLength, S> with) {
+        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.LENGTH), (step, texts) -> get.apply(step).text(),
+                (step, text, texts) -> with.apply(step, TimeLength.parse(text)));
     }
 
     /** As it is typed. */

@@ -56,6 +56,7 @@ final class RandomSettings {
             case CHORDS -> any(new String[] {"progression", "chord-parts"});
             case FIGURE -> any(FIGURES);
             case LINES -> any(LINES);
+            case LENGTH -> any(new String[] {"1/32", "1/8t", "60ms", "30t", "0t", "3000ms"});
             case AMOUNT -> switch (before.getOrDefault("how", "legato")) {
                 case "staccato", "share" -> 1 + random.nextInt(150) + "%";
                 case "offset", "close-gaps", "fill" -> 1 + random.nextInt(300) + "t";

@@ -12,6 +12,7 @@ import amberfence.step.fit.FitReason;
 import amberfence.step.fit.HarmonyLine;
 import amberfence.step.move.MoveFinding;
 import amberfence.step.move.MoveReason;
+import amberfence.step.shape.ShapeFinding;
 import amberfence.step.shape.ShapeReason;
 import amberfence.step.shape.ShapeReason.LengthCause;
 import amberfence.theory.Key;
@@ -82,6 +83,8 @@ class StepWordsTest {
                 Arguments.of(new FitReason.BesideMember(0, -1, "third", "F"), "1 semitone below the third of F"),
                 Arguments.of(new FitReason.FigureInstead(), "the repeated figure stands in its place"),
                 Arguments.of(new FitReason.CommonNote(67), "G4 is held: the chord has it too"),
+                Arguments.of(new ShapeReason.Strummed(2, 3, true, 60), "2 of 3 from below: start 60 ticks later"),
+                Arguments.of(new ShapeReason.Strummed(1, 3, false, 0), "1 of 3 from above, on the beat"),
                 Arguments.of(new FitReason.NotCrossing(new HarmonyLine(3, true), 1), "third above, up an octave so as not to cross the tune"));
     }
 
@@ -101,12 +104,14 @@ class StepWordsTest {
                 new FenceFinding.EndOfRange(note), new FenceFinding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
                 new MoveFinding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
                 new FitFinding.NoChordThere(2, true), new FitFinding.Crowded(note, 30), new FitFinding.NoFigure(), new FitFinding.FigureAtHome(),
-                new FitFinding.FigureCut(2, 1), new FitFinding.NothingBetween(4), new Finding.ListensInCircle(3), new Finding.TooMuch(),
+                new FitFinding.FigureCut(2, 1), new FitFinding.NothingBetween(4), new ShapeFinding.SpreadShrunk(note, 120, 99),
+                new Finding.ListensInCircle(3), new Finding.TooMuch(),
                 new Finding.Failed(new IllegalStateException("x")), new Finding.Unread("why"));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
-                .containsExactlyInAnyOrderElementsOf(names(Finding.class, FenceFinding.class, MoveFinding.class, FitFinding.class));
+                .containsExactlyInAnyOrderElementsOf(names(Finding.class, FenceFinding.class, MoveFinding.class, ShapeFinding.class,
+                        FitFinding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
-        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(6);
+        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(7);
     }
 
     private static List<String> names(Class<?>... families) {

@@ -16,6 +16,7 @@ import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
 import amberfence.step.move.Reverse;
 import amberfence.step.shape.Lengths;
+import amberfence.step.shape.Strum;
 import amberfence.step.shape.TidyTiming;
 import java.util.List;
 import java.util.Locale;
@@ -37,6 +38,7 @@ public final class StepCatalogue {
             FitMelody.SCHEMA,
             FollowChords.SCHEMA,
             Harmony.SCHEMA,
+            Strum.SCHEMA,
             TidyTiming.SCHEMA,
             Lengths.SCHEMA);
 

@@ -15,6 +15,15 @@ public sealed interface ShapeReason extends Reason {
         }
     }
 
+    /** One of some notes struck together, in the order in which they begin; by how many ticks its beginning moved, later positive. */
+    record Strummed(int number, int of, boolean fromBelow, long by) implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            String place = Texts.say(fromBelow ? Texts.text("%s of %s from below") : Texts.text("%s of %s from above"), number, of);
+            return by == 0 ? Texts.say("%s, on the beat", place) : Texts.say("%s: %s", place, startMoved(by));
+        }
+    }
+
     private static String startMoved(long by) {
         return Texts.say(by > 0 ? Texts.text("start %s later") : Texts.text("start %s earlier"), StepWords.ticks(Math.abs(by)));
     }
