@@ -65,6 +65,8 @@ final class StepsCommand implements Runnable {
                 type.values().forEach(node.putArray("values")::add);
                 type.least().ifPresent(least -> node.put("least", least));
                 type.most().ifPresent(most -> node.put("most", most));
+                node.put("label", setting.label());
+                setting.shown().values().forEach(node.withArray("words")::add);
                 node.put("unit", type.unit()).put("usual", usual.get(setting.key())).put("meaning", setting.meaning());
             }
         }

@@ -106,6 +106,9 @@ class TypedStepsTest extends Commands {
         assertThat(move.get("group").asText()).isEqualTo("Pitch");
         assertThat(move.get("touches").get(0).asText()).isEqualTo("pitch");
         assertThat(move.get("settings").get(0).get("values")).extracting(JsonNode::asText).containsExactly("semitones", "octaves", "degrees");
+        assertThat(move.get("settings").get(0).get("label").asText()).as("as a form words it, for translators").isEqualTo("By");
+        assertThat(move.get("settings").get(0).get("words")).extracting(JsonNode::asText)
+                .containsExactly("semitones", "octaves", "degrees of the scale");
         assertThat(move.get("settings").get(1).get("least").asInt()).isEqualTo(-127);
         assertThat(move.get("settings").get(1).get("usual").asText()).isEqualTo("1");
         // Every usual value is one that can be typed.

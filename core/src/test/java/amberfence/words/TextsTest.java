@@ -2,9 +2,6 @@ package amberfence.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.step.StepGroup;
-import amberfence.step.StepSchema;
-import amberfence.step.catalogue.StepCatalogue;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -35,7 +32,7 @@ class TextsTest {
         }
     }
 
-    /** Every English text: those that stand in the code where they are said, and those of the steps. */
+    /** Every English text that stands in the code where it is said; those that describe a step stand in its schema. */
     private static Set<String> texts() throws IOException {
         Set<String> texts = new TreeSet<>();
         for (Path file : sources()) {
@@ -45,14 +42,6 @@ class TextsTest {
                 texts.add(said.group(2) == null ? "" : said.group(2));
             }
         }
-        for (StepSchema<?> step : StepCatalogue.all()) {
-            texts.addAll(List.of(step.title(), step.meaning()));
-            step.settings().forEach(setting -> {
-                texts.addAll(List.of(setting.label(), setting.meaning(), setting.use().words()));
-                texts.addAll(setting.shown().values());
-            });
-        }
-        Stream.of(StepGroup.values()).map(StepGroup::title).forEach(texts::add);
         texts.remove("");
         return texts;
     }

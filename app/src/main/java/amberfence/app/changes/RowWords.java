@@ -36,8 +36,13 @@ record RowWords(String place, String names, String degrees, String reason, List<
         Change change = ((ChangeRow.Changed) row).change();
         Note note = change.note();
         Optional<Note> from = change.isMade() ? Optional.empty() : Optional.of(note);
-        return new RowWords(place, name(from, spelling) + " → " + name(change.now(), spelling),
-                degree(from, spelling) + " → " + degree(change.now(), spelling), words.sentence(change.reason()), ways);
+        return new RowWords(place, fromTo(name(from, spelling), name(change.now(), spelling)),
+                fromTo(degree(from, spelling), degree(change.now(), spelling)), words.sentence(change.reason()), ways);
+    }
+
+    /** What stays, as it is when only the time of a note changes, is said once. */
+    private static String fromTo(String before, String after) {
+        return before.equals(after) ? before : before + " → " + after;
     }
 
     private static String name(Optional<Note> note, Spelling spelling) {
