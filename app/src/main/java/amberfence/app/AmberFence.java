@@ -45,6 +45,16 @@ public final class AmberFence extends Application {
                 : Song.empty(Words.say("song.untitled")));
     }
 
+    /** With its stylesheets already there the workspace is styled once, not twice. */
+    static Scene scene(Workspace workspace, Theme theme) {
+        Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
+        theme.apply(scene);
+        workspace.setTheme(theme);
+        scene.setRoot(workspace);
+        workspace.installShortcuts(scene);
+        return scene;
+    }
+
     @Override
     public void start(Stage stage) {
         Arguments arguments;
@@ -60,12 +70,7 @@ public final class AmberFence extends Application {
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments),
                 new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime));
         Theme theme = arguments.theme().map(name -> Theme.valueOf(name.toUpperCase(Locale.ROOT))).orElseGet(workspace::preferredTheme);
-        // With its stylesheets already there the workspace is styled once, not twice.
-        Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
-        theme.apply(scene);
-        workspace.setTheme(theme);
-        scene.setRoot(workspace);
-        workspace.installShortcuts(scene);
+        Scene scene = scene(workspace, theme);
         stage.setScene(scene);
         stage.setTitle("Amber Fence");
         stage.setMinWidth(LEAST_WIDTH);

@@ -15,6 +15,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.stage.Window;
@@ -66,6 +67,16 @@ class ForEveryoneTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.L);
         settle();
         assertThat(ground()).isEqualTo(paper);
+    }
+
+    @Test
+    void theWindowStartsUnderTheLampWhenItWasLeftSo() {
+        interact(() -> {
+            scene.setRoot(new Pane());
+            scene = AmberFence.scene(workspace, Theme.LAMP);
+            scene.getRoot().applyCss();
+        });
+        assertThat(((Color) ((Region) scene.getRoot()).getBackground().getFills().get(0).getFill()).getBrightness()).isLessThan(0.3);
     }
 
     @Test

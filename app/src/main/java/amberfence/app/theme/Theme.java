@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 
@@ -31,10 +32,15 @@ public enum Theme {
         if (!scene.getStylesheets().equals(sheets)) {
             scene.getStylesheets().setAll(sheets);
         }
-        List<String> styles = new ArrayList<>(scene.getRoot().getStyleClass());
+        apply(scene.getRoot());
+    }
+
+    /** Names the theme on what is, or will be, the root of a scene that has the stylesheets. */
+    public void apply(Parent root) {
+        List<String> styles = new ArrayList<>(root.getStyleClass());
         styles.removeAll(Stream.of(values()).map(Theme::style).toList());
         styles.add(style());
-        scene.getRoot().getStyleClass().setAll(styles);
+        root.getStyleClass().setAll(styles);
     }
 
     private String style() {

@@ -287,9 +287,7 @@ public final class Workspace extends StackPane {
 
     public void setTheme(Theme chosen) {
         theme = chosen;
-        if (getScene() != null) {
-            theme.apply(getScene());
-        }
+        theme.apply(this);
     }
 
     void toggleTheme() {
