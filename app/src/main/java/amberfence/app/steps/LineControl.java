@@ -1,5 +1,6 @@
 package amberfence.app.steps;
 
+import amberfence.app.session.Effort;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
@@ -56,7 +57,7 @@ final class LineControl {
     private static void show(FormHost host, String name, FitBass step, LineOutline outline) {
         host.session().part().ifPresent(part -> {
             Function<Step, Line> tried = host.tried().get();
-            host.session().computations().ask(name, LINES * part.line().size(), () -> tried.apply(step),
+            host.session().computations().ask(name, LINES * Effort.of(step, part), () -> tried.apply(step),
                     line -> outline.show(line, line.end()));
         });
     }
