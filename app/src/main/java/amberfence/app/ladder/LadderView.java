@@ -1,6 +1,7 @@
 package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
+import amberfence.app.session.Effort;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.session.TimeAxis;
@@ -10,6 +11,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.step.Standing;
+import amberfence.step.Step;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -162,6 +164,13 @@ public final class LadderView extends Region {
         view.set(view.get().withRows(plan()));
     }
 
+    /** What the scene of a part takes: what a step that waits would do is shown, too. */
+    private int effort(Part part) {
+        Long open = session.selection().openStep().get();
+        return Math.max(part.line().size(), open == null ? 0 : part.step(open).filter(slot -> !slot.on())
+                .map(slot -> Effort.of(Step.in(slot), part)).orElse(0));
+    }
+
     private void updateScene() {
         if (session.results().get() == null) {
             return;
@@ -170,7 +179,7 @@ public final class LadderView extends Region {
         Optional<Part> part = session.part();
         LadderScene before = scene;
         Long open = session.selection().openStep().get();
-        session.computations().ask(this, part.map(some -> some.line().size()).orElse(0),
+        session.computations().ask(this, part.map(this::effort).orElse(0),
                 () -> part.map(some -> LadderScene.of(results, some, open, before)).orElse(LadderScene.EMPTY), this::show);
     }
 
