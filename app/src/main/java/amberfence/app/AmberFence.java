@@ -45,8 +45,8 @@ public final class AmberFence extends Application {
                 : Song.empty(Words.say("song.untitled")));
     }
 
-    /** With its stylesheets already there the workspace is styled once, not twice. */
-    static Scene scene(Workspace workspace, Theme theme) {
+    /** The scene of a window. With its stylesheets already there the workspace is styled once, not twice. */
+    public static Scene scene(Workspace workspace, Theme theme) {
         Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
         theme.apply(scene);
         workspace.setTheme(theme);

@@ -74,9 +74,7 @@ public abstract class WindowTest extends ApplicationTest {
                 return Optional.ofNullable(toSave);
             }
         }, new AppFolder(appFolder), new SoundDesk(session, () -> output, System::nanoTime));
-        scene = new Scene(workspace, 1280, 800);
-        workspace.installShortcuts(scene);
-        Theme.PAPER.apply(scene);
+        scene = AmberFence.scene(workspace, Theme.PAPER);
         stage.setScene(scene);
         stage.show();
         workspace.focusLadder();

@@ -1,5 +1,6 @@
 package amberfence.bench;
 
+import amberfence.app.AmberFence;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.session.Session;
@@ -32,9 +33,7 @@ final class BenchWindow {
             }
         }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")),
                 new SoundDesk(session, SilentOutput::new, System::nanoTime));
-        Scene scene = new Scene(workspace, 1280, 800);
-        workspace.installShortcuts(scene);
-        Theme.PAPER.apply(scene);
+        Scene scene = AmberFence.scene(workspace, Theme.PAPER);
         stage.setScene(scene);
         stage.show();
         return scene;

@@ -9,10 +9,6 @@ package amberfence.song;
 public record Credits(String composer, String copyright) {
     public static final Credits NONE = new Credits("", "");
 
-    public Credits withComposer(String newComposer) {
-        return new Credits(newComposer, copyright);
-    }
-
     public Credits withCopyright(String newCopyright) {
         return new Credits(composer, newCopyright);
     }

@@ -1,5 +1,6 @@
 package amberfence.step;
 
+import amberfence.song.TimeLength;
 import amberfence.theory.MusicTextException;
 import java.util.function.Function;
 import java.util.function.IntFunction;
@@ -14,7 +15,7 @@ import java.util.function.IntFunction;
  */
 public record SettingTexts(IntFunction<String> partName, Function<String, Integer> partOf, int ticksPerQuarter) {
     /** A text's ticks count 480 to a quarter, whatever a song's do. */
-    public static final int TEXT_TICKS = 480;
+    public static final int TEXT_TICKS = TimeLength.TEXT_TICKS;
     /** For texts that stand alone, as in lists of what there is. */
     public static final SettingTexts ALONE = new SettingTexts(id -> "part " + id, SettingTexts::number, TEXT_TICKS);
 

@@ -42,7 +42,7 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
 
         @Override
         public String words() {
-            return words.isEmpty() ? "" : Texts.say(words);
+            return Texts.say(words);
         }
     }
 

@@ -6,7 +6,7 @@ package amberfence.theory;
  */
 public record SpelledPitch(NoteName name, int octave) {
     /** In which octave MIDI pitch 60 is. */
-    static final int MIDDLE_C_OCTAVE = 4;
+    public static final int MIDDLE_C_OCTAVE = 4;
 
     /** Reads a name and an octave number: {@code C4}, {@code F#3}, {@code Bb-1}, also as {@link #text} writes it. */
     public static SpelledPitch parse(String text) {
@@ -42,6 +42,11 @@ public record SpelledPitch(NoteName name, int octave) {
     public static SpelledPitch of(NoteName name, int number) {
         int natural = number - name.alteration() - name.letter().semitones();
         return new SpelledPitch(name, Math.floorDiv(natural, PitchClass.COUNT) - 1);
+    }
+
+    /** The same pitch where octaves are numbered by so many more, or fewer below 0. */
+    public SpelledPitch renumbered(int octaves) {
+        return new SpelledPitch(name, octave + octaves);
     }
 
     /** Name and octave, for example {@code F♯4}. */

@@ -132,8 +132,7 @@ public final class Spelling {
 
     /** The name and octave of a MIDI pitch, as people read them here: {@code F♯4}. */
     public String pitchText(int midi) {
-        SpelledPitch pitch = pitch(midi);
-        return new SpelledPitch(pitch.name(), pitch.octave() + middleC - SpelledPitch.MIDDLE_C_OCTAVE).text();
+        return pitch(midi).renumbered(middleC - SpelledPitch.MIDDLE_C_OCTAVE).text();
     }
 
     /**
@@ -142,8 +141,7 @@ public final class Spelling {
      * @throws MusicTextException when it is none
      */
     public int readPitch(String text) {
-        SpelledPitch pitch = SpelledPitch.parse(text);
-        return new SpelledPitch(pitch.name(), pitch.octave() - middleC + SpelledPitch.MIDDLE_C_OCTAVE).number();
+        return SpelledPitch.parse(text).renumbered(SpelledPitch.MIDDLE_C_OCTAVE - middleC).number();
     }
 
     /**

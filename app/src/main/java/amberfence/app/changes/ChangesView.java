@@ -1,7 +1,7 @@
 package amberfence.app.changes;
 
-import amberfence.app.session.Results;
 import amberfence.app.session.Effort;
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
@@ -112,7 +112,7 @@ public final class ChangesView extends VBox {
         if (stage.isEmpty() && slot().isPresent()) {
             Results results = session.results().get();
             long open = slot().get().id();
-            session.computations().ask(WAITING, Effort.of(Step.in(slot().get()), part.get()), () -> results.waiting(part.get().id(), open), off -> {
+            session.computations().ask(WAITING, Effort.waiting(part.get(), open), () -> results.waiting(part.get().id(), open), off -> {
                 boolean before = updating;
                 updating = true;
                 off.ifPresent(this::show);

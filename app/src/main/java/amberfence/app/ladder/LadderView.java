@@ -11,7 +11,6 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.step.Standing;
-import amberfence.step.Step;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -166,9 +165,7 @@ public final class LadderView extends Region {
 
     /** What the scene of a part takes: what a step that waits would do is shown, too. */
     private int effort(Part part) {
-        Long open = session.selection().openStep().get();
-        return Math.max(part.line().size(), open == null ? 0 : part.step(open).filter(slot -> !slot.on())
-                .map(slot -> Effort.of(Step.in(slot), part)).orElse(0));
+        return Math.max(part.line().size(), Effort.waiting(part, session.selection().openStep().get()));
     }
 
     private void updateScene() {

@@ -3,7 +3,6 @@ package amberfence.app.parts;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
-import java.util.Optional;
 
 /** Goes from take to take of the selected part. */
 public final class TakeSwitch {
@@ -21,14 +20,9 @@ public final class TakeSwitch {
         }
     }
 
-    /** The selected part as the song has it now; what views show may be a moment older. */
-    private static Optional<Part> now(Session session) {
-        return session.part().flatMap(part -> session.song().find(part.id()));
-    }
-
     /** The next take, or the one before; behind the last comes the first. */
     public static void step(Session session, int by) {
-        now(session).ifPresent(part -> {
+        session.partNow().ifPresent(part -> {
             if (part.takes().size() == 1) {
                 session.say(Words.say("takes.onlyOne", part.name()));
             } else {
@@ -39,7 +33,7 @@ public final class TakeSwitch {
 
     /** Draws the take before the current one as outlines, or no longer. */
     public static void toggleOutline(Session session) {
-        now(session).ifPresent(part -> {
+        session.partNow().ifPresent(part -> {
             if (part.takes().size() == 1) {
                 session.say(Words.say("takes.onlyOne", part.name()));
             } else {

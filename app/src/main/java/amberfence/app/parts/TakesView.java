@@ -44,7 +44,7 @@ final class TakesView extends VBox {
     }
 
     private void copy() {
-        session.part().flatMap(part -> session.song().find(part.id())).ifPresent(part -> session.edit(Words.say("takes.copied", part.take().name()),
+        session.partNow().ifPresent(part -> session.edit(Words.say("takes.copied", part.take().name()),
                 song -> song.plusTakeCopy(part.id(), Words.say("parts.takeName", part.takes().size() + 1))));
     }
 

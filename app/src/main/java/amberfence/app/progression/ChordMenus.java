@@ -16,7 +16,6 @@ import amberfence.theory.ProgressionTemplate;
 import amberfence.theory.ProgressionTemplates;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
-import amberfence.theory.Spelling;
 import amberfence.theory.Voicing;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,10 +44,6 @@ public final class ChordMenus {
         this.commands = commands;
         this.openChart = openChart;
         this.openSmooth = openSmooth;
-    }
-
-    private Spelling spelling() {
-        return session.results().get().fence().spellingAt(session.transport().playhead().get());
     }
 
     /** Where chords come from. */
@@ -82,7 +77,7 @@ public final class ChordMenus {
     List<MenuItem> voice() {
         Menu around = menu("voice-fold", "voice.fold");
         for (int centre : CENTRES) {
-            around.getItems().add(voiceItem("voice-fold-" + centre, Words.say("voice.around", spelling().pitchText(centre)),
+            around.getItems().add(voiceItem("voice-fold-" + centre, Words.say("voice.around", session.spelling().pitchText(centre)),
                     voicing -> voicing.foldedAround(centre)));
         }
         Menu more = menu("voice-members", "voice.members");

@@ -6,12 +6,11 @@ import amberfence.song.Song;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/** One song that is open, from when it was opened: its file, what stands in it, and the states that it went through. */
+/** One song that is open, from when it was opened: what stands in its file, and the states that it went through. */
 final class Document {
     private final long number;
     private final ProjectDocument opened;
     private final History history;
-    private Optional<Path> file;
     private Optional<FileState> onDisk;
     /** The last song of the history of which the results are known. */
     private Song computed;
@@ -21,10 +20,9 @@ final class Document {
      * @param onDisk what stands in the file
      * @param historyBytes how much memory the states to go back to may take
      */
-    Document(long number, ProjectDocument opened, Optional<Path> file, Optional<FileState> onDisk, long historyBytes) {
+    Document(long number, ProjectDocument opened, Optional<FileState> onDisk, long historyBytes) {
         this.number = number;
         this.opened = opened;
-        this.file = file;
         this.onDisk = onDisk;
         this.history = new History(opened.song(), historyBytes);
         this.computed = opened.song();
@@ -44,17 +42,16 @@ final class Document {
     }
 
     /** What there is to be saved now. */
-    WorkState state(boolean changed) {
+    WorkState state(Optional<Path> file, boolean changed) {
         return new WorkState(number, content(), file, onDisk, history.editsSinceSaved(), changed);
     }
 
     /** This song was saved, as it was then; returns whether it is this one. */
-    boolean markSaved(WorkState saved, Path to, FileState state) {
+    boolean markSaved(WorkState saved, FileState state) {
         if (saved.number() != number) {
             return false;
         }
         history.markSaved(saved.content().song());
-        file = Optional.of(to);
         onDisk = Optional.of(state);
         return true;
     }

@@ -22,6 +22,11 @@ public final class Effort {
         return part.line().size() * (chords ? WITH_CHORDS : 1);
     }
 
+    /** What a step has with a part that waits, switched off, to show what it would do; nothing when no such step is open. */
+    public static int waiting(Part part, Long openStep) {
+        return openStep == null ? 0 : part.step(openStep).filter(slot -> !slot.on()).map(slot -> of(Step.in(slot), part)).orElse(0);
+    }
+
     /** What a part has with its steps: the heaviest decides. */
     public static int of(Part part) {
         return part.line().size() + part.steps().stream().filter(StepSlot::on).mapToInt(slot -> of(Step.in(slot), part)).max().orElse(0);

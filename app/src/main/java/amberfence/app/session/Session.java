@@ -11,6 +11,8 @@ import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.step.Step;
 import amberfence.theory.ChordKind;
+import amberfence.theory.SpelledPitch;
+import amberfence.theory.Spelling;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -84,7 +86,7 @@ public final class Session {
 
     /** In which octave the person has middle C: 3, 4 or 5. */
     public int middleC() {
-        return (int) Math.max(3, Math.min(5, preferences.number("middle-c", 4)));
+        return (int) Math.max(3, Math.min(5, preferences.number("middle-c", SpelledPitch.MIDDLE_C_OCTAVE)));
     }
 
     /** Has octaves numbered so that middle C is in another one; everything is named anew. */
@@ -107,7 +109,7 @@ public final class Session {
     public void open(ProjectDocument opened, Path from, Optional<FileState> state) {
         number++;
         longEdits.stop();
-        document = new Document(number, opened, Optional.ofNullable(from), state, historyBytes);
+        document = new Document(number, opened, state, historyBytes);
         file.set(from);
         tryOn.set(null);
         selection.clear();
@@ -129,7 +131,7 @@ public final class Session {
 
     /** What there is to be saved now. */
     public WorkState state() {
-        return document.state(isChanged());
+        return document.state(Optional.ofNullable(file.get()), isChanged());
     }
 
     /** Changes whenever what there is to be saved does; see {@link #state}. */
@@ -246,7 +248,7 @@ public final class Session {
      * @return whether it is the open song
      */
     public boolean markSaved(WorkState saved, Path to, FileState state) {
-        boolean same = document.markSaved(saved, to, state);
+        boolean same = document.markSaved(saved, state);
         if (same) {
             file.set(to);
             refresh();
@@ -333,6 +335,16 @@ public final class Session {
     /** The selected part as it is shown now. */
     public Optional<Part> part() {
         return selection.part().get() == null ? Optional.empty() : results.get().song().find(selection.part().get());
+    }
+
+    /** The selected part as the song has it now; what is shown may be a moment older. */
+    public Optional<Part> partNow() {
+        return part().flatMap(part -> song().find(part.id()));
+    }
+
+    /** How notes are named and numbered at the playhead. */
+    public Spelling spelling() {
+        return results.get().fence().spellingAt(transport.playhead().get());
     }
 
     /** The kind of chord that a click into the ladder puts on the note that is clicked, while there is one. */

@@ -41,30 +41,30 @@ public final class SettingsSheet {
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(10);
-        grid.addRow(0, words("settings.theme"), Choice.of("settings-theme", List.of(Theme.values()), now,
+        grid.addRow(0, Controls.rowLabel("settings.theme"), Choice.of("settings-theme", List.of(Theme.values()), now,
                 some -> Words.say("settings." + some.name().toLowerCase(Locale.ROOT)), theme));
-        grid.addRow(1, words("settings.middleC"), Choice.of("settings-middle-c", List.of(3, 4, 5), session.middleC(),
+        grid.addRow(1, Controls.rowLabel("settings.middleC"), Choice.of("settings-middle-c", List.of(3, 4, 5), session.middleC(),
                 octave -> Words.say("settings.octave", octave), session::setMiddleC));
         int kept = (int) preferences.number("interface-scale", 0);
-        grid.addRow(2, words("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
+        grid.addRow(2, Controls.rowLabel("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
                 some -> some == 0 ? Words.say("settings.scaleSystem") : Words.say("settings.percent", some),
                 some -> preferences.keep("interface-scale", Integer.toString(some))));
         Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
         later.setWrapText(true);
         grid.add(later, 1, 3);
-        grid.addRow(4, words("settings.sounds"), opening("settings-sounds", sound::sounds));
-        grid.addRow(5, words("settings.devices"), opening("settings-devices", sound::devices));
+        grid.addRow(4, Controls.rowLabel("settings.sounds"), opening("settings-sounds", sound::sounds));
+        grid.addRow(5, Controls.rowLabel("settings.devices"), opening("settings-devices", sound::devices));
         Label plays = Controls.label("", "soft", "small");
         plays.textProperty().bind(keyboard.name());
         HBox input = new HBox(8, opening("settings-keyboard", keyboard::items), plays);
         input.setAlignment(Pos.CENTER_LEFT);
-        grid.addRow(6, words("settings.keyboard"), input);
+        grid.addRow(6, Controls.rowLabel("settings.keyboard"), input);
         TextField folder = new TextField(unsaved.toString());
         folder.setId("settings-unsaved");
         folder.setEditable(false);
         folder.setPrefWidth(PATH);
         Controls.tip(folder, unsaved.toString());
-        grid.addRow(7, words("settings.unsaved"), folder);
+        grid.addRow(7, Controls.rowLabel("settings.unsaved"), folder);
         return new Sheet("settings-sheet", Words.say("settings.title"), Words.say("settings.subtitle"), grid, 520, close,
                 Controls.button("settings-close", "sheet.close", event -> close.run(), "ink"));
     }
@@ -79,11 +79,5 @@ public final class SettingsSheet {
             Controls.openMenu(choose, found.isEmpty() ? List.of(none) : found);
         });
         return choose;
-    }
-
-    private static Label words(String name) {
-        Label label = Controls.label(Words.say(name), "soft");
-        label.setMinWidth(Label.USE_PREF_SIZE);
-        return label;
     }
 }

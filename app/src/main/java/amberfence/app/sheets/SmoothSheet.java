@@ -10,7 +10,6 @@ import amberfence.song.ChordSpan;
 import amberfence.song.Progression;
 import amberfence.song.Song;
 import amberfence.theory.SmoothVoicings;
-import amberfence.theory.Spelling;
 import amberfence.theory.VoicingRules;
 import java.util.HashSet;
 import java.util.List;
@@ -42,8 +41,8 @@ public final class SmoothSheet {
 
     private SmoothSheet(Session session) {
         this.session = session;
-        lowest.setText(spelling().pitchText(VoicingRules.USUAL.lowest()));
-        highest.setText(spelling().pitchText(VoicingRules.USUAL.highest()));
+        lowest.setText(session.spelling().pitchText(VoicingRules.USUAL.lowest()));
+        highest.setText(session.spelling().pitchText(VoicingRules.USUAL.highest()));
         lowest.setId("smooth-lowest");
         highest.setId("smooth-highest");
         pedal.setId("smooth-pedal");
@@ -85,15 +84,11 @@ public final class SmoothSheet {
                 Controls.disabledWhen(apply, sheet.unreadable, "smooth.unreadable"));
     }
 
-    private Spelling spelling() {
-        return session.results().get().fence().spellingAt(session.transport().playhead().get());
-    }
-
     private VoicingRules rules() {
         Optional<Integer> held = pedal.getText().isBlank() ? Optional.empty()
-                : Optional.of(spelling().readPitch(pedal.getText()));
+                : Optional.of(session.spelling().readPitch(pedal.getText()));
         return VoicingRules.USUAL.withVoices(voices.getValue()).withBassFixed(bass.isSelected()).withPedal(held)
-                .withRange(spelling().readPitch(lowest.getText()), spelling().readPitch(highest.getText()));
+                .withRange(session.spelling().readPitch(lowest.getText()), session.spelling().readPitch(highest.getText()));
     }
 
     private Set<Long> fixed() {

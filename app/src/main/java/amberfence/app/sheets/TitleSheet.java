@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 
 /** The title of the song, who made it, and whose it is. */
 public final class TitleSheet {
@@ -54,9 +53,8 @@ public final class TitleSheet {
     }
 
     private static Label named(String words, TextField field) {
-        Label label = Controls.label(Words.say(words), "soft");
+        Label label = Controls.rowLabel(words);
         label.setLabelFor(field);
-        label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 }

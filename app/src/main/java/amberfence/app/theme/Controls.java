@@ -67,6 +67,13 @@ public final class Controls {
         return label;
     }
 
+    /** What stands before a control in a row, never cut. */
+    public static Label rowLabel(String words) {
+        Label label = label(Words.say(words), "soft");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
     public static Label heading(String words) {
         return label(Words.say(words), "heading");
     }

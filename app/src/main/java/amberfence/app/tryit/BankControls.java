@@ -116,7 +116,7 @@ final class BankControls extends FlowPane {
     private Menu clearOne() {
         Menu menu = new Menu(Words.say("tryit.bankClearOne"));
         menu.setId("bank-clear-one");
-        var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
+        var spelling = session.spelling();
         keys.get().bank().chords().keySet().forEach(key -> menu.getItems().add(Controls.menuItem("clear-" + key,
                 spelling.pitchText(key), () -> fill("edit.bankCleared", keys.get().bank().with(key, List.of())))));
         return menu;
@@ -130,7 +130,7 @@ final class BankControls extends FlowPane {
     private List<MenuItem> learnable() {
         List<MenuItem> items = new ArrayList<>();
         items.add(Controls.menuItem("learn-end", Words.say("tryit.learnEnd"), this::endLearning));
-        var spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
+        var spelling = session.spelling();
         for (int i = 0; i < 7; i++) {
             int key = ChordBank.whiteKey(i);
             String name = spelling.pitchText(key);

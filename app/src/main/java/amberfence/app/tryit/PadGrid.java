@@ -32,7 +32,7 @@ final class PadGrid extends FlowPane {
     /** Shows the chords of the bank as they are now. */
     void update() {
         ChordBank bank = keys.get().bank();
-        Spelling spelling = session.results().get().fence().spellingAt(session.transport().playhead().get());
+        Spelling spelling = session.spelling();
         getChildren().setAll(bank.chords().keySet().stream().map(key -> pad(key, name(bank.on(key), spelling),
                 spelling.pitchText(key))).toList());
     }

@@ -7,7 +7,6 @@ import java.util.regex.Pattern;
 /** Pitches in the text of a pick, with octaves as the person numbers them; rules themselves have middle C in C4. */
 public final class PickNames {
     private static final Pattern PITCHES = Pattern.compile("(\\bpitch\\s+)(\\S+)(\\s+to\\s+)(\\S+)");
-    private static final int OF_RULES = 4;
 
     private PickNames() {
     }
@@ -22,11 +21,11 @@ public final class PickNames {
     }
 
     public static String shownPitch(String pitch, int middleC) {
-        return inOctave(pitch, middleC - OF_RULES);
+        return inOctave(pitch, middleC - SpelledPitch.MIDDLE_C_OCTAVE);
     }
 
     public static String meantPitch(String pitch, int middleC) {
-        return inOctave(pitch, OF_RULES - middleC);
+        return inOctave(pitch, SpelledPitch.MIDDLE_C_OCTAVE - middleC);
     }
 
     private static String moved(String rule, UnaryOperator<String> change) {
@@ -38,8 +37,7 @@ public final class PickNames {
     private static String inOctave(String pitch, int by) {
         String bare = pitch.replaceAll("[)]*$", "");
         try {
-            SpelledPitch read = SpelledPitch.parse(bare);
-            return new SpelledPitch(read.name(), read.octave() + by).plainText() + pitch.substring(bare.length());
+            return SpelledPitch.parse(bare).renumbered(by).plainText() + pitch.substring(bare.length());
         } catch (IllegalArgumentException e) {
             return pitch;
         }

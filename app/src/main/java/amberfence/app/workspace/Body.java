@@ -66,7 +66,10 @@ final class Body extends StackPane {
         StackPane.setAlignment(steps, Pos.TOP_RIGHT);
         getChildren().add(columns);
         session.results().addListener((property, old, now) -> arrange());
-        widthProperty().addListener((property, old, now) -> arrange());
+        widthProperty().addListener((property, old, now) -> {
+            arrange();
+            session.frames().soon(place);
+        });
         heightProperty().addListener((property, old, now) -> {
             boolean low = now.doubleValue() > 0 && now.doubleValue() < LOW;
             drawer.squeeze(low);
@@ -111,8 +114,8 @@ final class Body extends StackPane {
             steps.setNarrow(over);
             columns.getDividers().forEach(divider -> divider.positionProperty().addListener((property, old, now) -> keep()));
             placing = false;
+            session.frames().soon(place);
         }
-        session.frames().soon(place);
     }
 
     /** The columns are as wide as they were left. */

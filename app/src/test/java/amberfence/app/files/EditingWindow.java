@@ -1,18 +1,18 @@
 package amberfence.app.files;
 
-import amberfence.format.Format;
+import amberfence.app.AmberFence;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
+import amberfence.format.Format;
 import amberfence.sound.RecordedOutput;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Random;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.stage.Stage;
 
 /** A window in which somebody edits every third of a second to every three, until it is killed; it tells each edit. */
@@ -43,9 +43,7 @@ public final class EditingWindow extends Application {
             }
         }, new AppFolder(Path.of(getParameters().getRaw().get(0))), new SoundDesk(session, () -> new RecordedOutput(System::nanoTime),
                 System::nanoTime));
-        Scene scene = new Scene(workspace, 1280, 800);
-        Theme.PAPER.apply(scene);
-        stage.setScene(scene);
+        stage.setScene(AmberFence.scene(workspace, Theme.PAPER));
         stage.show();
         Thread thread = new Thread(() -> edit(session, new Random(Long.parseLong(getParameters().getRaw().get(1)))), "somebody");
         thread.setDaemon(true);

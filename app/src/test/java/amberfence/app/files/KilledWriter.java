@@ -17,7 +17,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
-/** Writes one kind of file again and again until it is killed. */
+/** Writes one kind of file again and again until it is killed; says when it begins, and when it has written the first time. */
 final class KilledWriter {
     /** What is written. */
     enum Kind {
@@ -46,6 +46,9 @@ final class KilledWriter {
                 case SOUND -> SoundFile.writeTo(folder.resolve("song.wav"), SongScore.of(song, PartResult.lines(song),
                         SongScore.audible(song), false), 0, new Tempi(song.time()).micros(480), Optional.empty(), share -> { }, () -> false);
                 default -> app.keepOwnScales(List.of("0 2 3 7 8\tferry " + i, "0 2 4\tend"));
+            }
+            if (i == 0) {
+                System.out.println("wrote");
             }
         }
     }
