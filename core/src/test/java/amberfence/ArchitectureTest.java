@@ -47,7 +47,7 @@ class ArchitectureTest {
 
     @Test
     void filesAndPartsOfTheHouseNameNoStep() {
-        noClasses().that().resideOutsideOfPackages("amberfence.step.[fence|move|shape|chord|fit]..", "amberfence.step.catalogue..",
+        noClasses().that().resideOutsideOfPackages("amberfence.step.[fence|move|shape|chord|fit|draw]..", "amberfence.step.catalogue..",
                         "amberfence.demo..", "amberfence.edit..").should().dependOnClassesThat(
                         assignableTo(Step.class).and(not(INTERFACES)).and(resideInAnyPackage("amberfence.step.*..")))
                 .because("a step touches its record, its test and the catalogue").check(CORE);

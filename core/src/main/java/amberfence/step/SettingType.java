@@ -9,12 +9,12 @@ import java.util.OptionalLong;
  *
  * @param values what can be chosen, the usual one first or anywhere; empty when it is no choice
  * @param least the smallest whole number, where there is a range
- * @param unit what a number counts, or nothing
+ * @param unit what a number counts, or what is to be written, or nothing
  */
 public record SettingType(Kind kind, List<String> values, OptionalLong least, OptionalLong most, String unit) {
     /** The kinds of settings. */
     public enum Kind {
-        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, LENGTH, SEED
+        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, LENGTH, WRITTEN, SEED
     }
 
     public SettingType {
@@ -31,6 +31,11 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
 
     public static SettingType range(Kind kind, long least, long most, String unit) {
         return new SettingType(kind, List.of(), OptionalLong.of(least), OptionalLong.of(most), unit);
+    }
+
+    /** What is written as text, of a shape of its own, for which an example speaks. */
+    public static SettingType written(String how) {
+        return new SettingType(Kind.WRITTEN, List.of(), OptionalLong.empty(), OptionalLong.empty(), how);
     }
 
     /** What can be written, in a few words. */
@@ -50,6 +55,7 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
             case FIGURE -> Texts.say("first:1bars, whole, or drawn:…");
             case LINES -> Texts.say("intervals and sides, as in \"third above, sixth below\"");
             case LENGTH -> Texts.say("a note value, milliseconds or ticks, as in 1/32, 60ms or 30t");
+            case WRITTEN -> Texts.say(unit);
             case AMOUNT -> Texts.say("50%, 30t or 4bars, as the way asks");
         };
     }

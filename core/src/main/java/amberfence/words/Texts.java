@@ -24,9 +24,12 @@ public final class Texts {
         return say(TRANSLATED, english, values);
     }
 
-    /** A count with what is counted: one text for 1, another for all else; both mark the place of the number. */
-    public static String count(int count, String one, String many) {
-        return say(count == 1 ? one : many, count);
+    /** A count with what is counted: one text for 1, another for all else. Both mark the place of the number first, then those of other values. */
+    public static String count(int count, String one, String many, Object... others) {
+        Object[] values = new Object[others.length + 1];
+        values[0] = count;
+        System.arraycopy(others, 0, values, 1, others.length);
+        return say(count == 1 ? one : many, values);
     }
 
     /** Marks a text that is said elsewhere, so that it is found for the list. */

@@ -14,6 +14,8 @@ final class RandomSettings {
     private static final String[] LINES = {"third above", "sixth below", "third above, fifth above", "octave below, second above"};
     private static final String[] FIGURES = {"whole", "first:1bars", "first:2bars", "drawn::960t:0/240/0/0/0/0/80,480/700/2/-1/-2/1/90",
         "drawn:F:480t:0/240/4/1/0/0/60"};
+    private static final Map<String, String[]> WRITTEN = Map.of("then", new String[] {"0 octaves", "1 octave", "2 degrees", "-3 degrees"},
+            "accents", new String[] {"100", "120,60,80", "50,400"});
     private final Random random;
 
     RandomSettings(Random random) {
@@ -57,6 +59,7 @@ final class RandomSettings {
             case FIGURE -> any(FIGURES);
             case LINES -> any(LINES);
             case LENGTH -> any(new String[] {"1/32", "1/8t", "60ms", "30t", "0t", "3000ms"});
+            case WRITTEN -> any(WRITTEN.get(key));
             case AMOUNT -> switch (before.getOrDefault("how", "legato")) {
                 case "staccato", "share" -> 1 + random.nextInt(150) + "%";
                 case "offset", "close-gaps", "fill" -> 1 + random.nextInt(300) + "t";

@@ -84,7 +84,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
             case PITCHES -> pitches();
             case NOTE_VALUE -> noteValue();
             case LINES -> lines();
-            case KEY, PATTERN, FIGURE, LENGTH -> FormRows.field(id(), now(), this::change);
+            case KEY, PATTERN, FIGURE, LENGTH, WRITTEN -> FormRows.field(id(), now(), this::change);
         };
     }
 

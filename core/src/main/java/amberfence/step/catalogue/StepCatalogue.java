@@ -4,6 +4,8 @@ import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.UnreadStep;
 import amberfence.step.chord.PlayChords;
+import amberfence.step.draw.Arpeggio;
+import amberfence.step.draw.Block;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitChords;
@@ -38,6 +40,8 @@ public final class StepCatalogue {
             FitMelody.SCHEMA,
             FollowChords.SCHEMA,
             Harmony.SCHEMA,
+            Arpeggio.SCHEMA,
+            Block.SCHEMA,
             Strum.SCHEMA,
             TidyTiming.SCHEMA,
             Lengths.SCHEMA);

@@ -5,6 +5,7 @@ import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.Dice;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

@@ -1,7 +1,7 @@
-package amberfence.step.fit;
+package amberfence.step;
 
 /** Numbers that look thrown and are the same for the same seed, moment and thing, on every machine. */
-final class Dice {
+public final class Dice {
     private Dice() {
     }
 
@@ -11,7 +11,7 @@ final class Dice {
      * @param sides above 0
      * @return 0 to sides − 1
      */
-    static int roll(long seed, long moment, int thing, int sides) {
+    public static int roll(long seed, long moment, int thing, int sides) {
         // The mixing of SplitMix64 (Steele, Lea and Flood, OOPSLA 2014, from memory).
         long mixed = seed * 0x9E3779B97F4A7C15L + moment * 0xBF58476D1CE4E5B9L + thing * 0x94D049BB133111EBL;
         mixed = (mixed ^ mixed >>> 30) * 0xBF58476D1CE4E5B9L;
