@@ -89,11 +89,11 @@ class FittingTest extends WindowTest {
                 LineEdit.cut(NoteSet.ALL, 3))));
         add(FRETLESS, "fit-bass");
         Line first = result(FRETLESS);
-        click("fit-line-3");
+        click("fit-bass-seed-3");
         Line third = result(FRETLESS);
         assertThat(third).isNotEqualTo(first);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Line: 3”");
-        click("fit-others");
+        click("fit-bass-seed-others");
         assertThat(result(FRETLESS)).isNotIn(first, third);
         type("fit-bass-variety", "0");
         click("fit-bass-between-scale");

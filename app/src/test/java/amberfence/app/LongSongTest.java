@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -126,5 +127,20 @@ class LongSongTest extends WindowTest {
         ready();
         assertThat(session.undoName()).hasValueSatisfying(name -> assertThat(name).startsWith("Move to another key"));
         assertThat(session.song().part(0).line().size()).isEqualTo(NOTES);
+    }
+
+    /** What is shown is still the song before then. */
+    @Test
+    void aNudgeRightAfterTheNoteWasTakenAwayDoesNothing() {
+        waitUntil(() -> session.results().get() != null && !session.working().get());
+        interact(() -> session.selection().selectNotes(Set.of(7L)));
+        interact(() -> {
+            session.edit("take away", song -> song.withPart(0, part -> part.withTake(take -> take.withLine(Line.of(part.line().notes().subList(7, NOTES))))));
+            new NoteCommands(session).nudge(true);
+            new NoteCommands(session).duplicate();
+            new NoteCommands(session).cutAtGrid();
+        });
+        settle();
+        assertThat(session.song().part(0).line().size()).isEqualTo(NOTES - 7);
     }
 }

@@ -157,12 +157,16 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
         return plusPart(parts.indexOf(part(partId)) + 1, newId -> Part.of(newId, name, role, channel, line));
     }
 
-    /** Adds an empty part at the end, on the first channel that no part plays on yet and that is not percussion. */
+    /** The first channel that no part plays on yet and that is not percussion; 0 when there is none. */
+    public int freeChannel() {
+        return IntStream.range(0, 16).filter(free -> free != PERCUSSION && parts.stream().noneMatch(part -> part.channel() == free))
+                .findFirst().orElse(0);
+    }
+
+    /** Adds an empty part at the end, on a free channel. */
     public Song plusEmptyPart(String name, Role role) {
-        int channel = IntStream.range(0, 16).filter(free -> free != PERCUSSION
-                && parts.stream().noneMatch(part -> part.channel() == free)).findFirst().orElse(0);
         return plusPart(parts.size(), newPartId -> Part.of(newPartId, name, role,
-                role == Role.DRUMS ? PERCUSSION : channel, Line.EMPTY));
+                role == Role.DRUMS ? PERCUSSION : freeChannel(), Line.EMPTY));
     }
 
     /** Adds a copy of a part's current take behind its takes, with its steps, and makes it the current one. */

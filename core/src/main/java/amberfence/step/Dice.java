@@ -2,6 +2,8 @@ package amberfence.step;
 
 /** Numbers that look thrown and are the same for the same seed, moment and thing, on every machine. */
 public final class Dice {
+    private static final double PLACES_IN_A_QUARTER = 960;
+
     private Dice() {
     }
 
@@ -17,5 +19,10 @@ public final class Dice {
         mixed = (mixed ^ mixed >>> 30) * 0xBF58476D1CE4E5B9L;
         mixed = (mixed ^ mixed >>> 27) * 0x94D049BB133111EBL;
         return (int) Long.remainderUnsigned(mixed ^ mixed >>> 31, sides);
+    }
+
+    /** A place in time for dice: the same in a song of any resolution. */
+    public static long moment(long tick, int ticksPerQuarter) {
+        return Math.round(tick * PLACES_IN_A_QUARTER / ticksPerQuarter);
     }
 }

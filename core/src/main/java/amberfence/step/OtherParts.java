@@ -33,6 +33,11 @@ public final class OtherParts {
         return results == null ? Optional.empty() : results.heard(partId, part, listening);
     }
 
+    /** The tick at which the last note of all parts ends, before their steps; 0 when there is none. */
+    public long end() {
+        return results == null ? 0 : results.song().parts().stream().mapToLong(any -> any.line().end()).max().orElse(0);
+    }
+
     /** What the parts with the role of chords play before their steps, all together. */
     public Line chordParts() {
         List<Note> notes = new ArrayList<>();

@@ -12,4 +12,9 @@ public record PitchRange(int lowest, int highest) {
         }
         return new PitchRange(SettingValues.pitch(ends[0]), SettingValues.pitch(ends[1]));
     }
+
+    /** What {@link #parse} reads. */
+    public String text() {
+        return SettingValues.pitchText(lowest) + ".." + SettingValues.pitchText(highest);
+    }
 }

@@ -14,7 +14,7 @@ import java.util.OptionalLong;
 public record SettingType(Kind kind, List<String> values, OptionalLong least, OptionalLong most, String unit) {
     /** The kinds of settings. */
     public enum Kind {
-        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, LENGTH, WRITTEN, SEED
+        CHOICE, CHOICES, FLAG, WHOLE, PERCENT, PITCH, PITCHES, KEY, NOTE_VALUE, PATTERN, CHORDS, FIGURE, LINES, AMOUNT, LENGTH, PART, WRITTEN, SEED
     }
 
     public SettingType {
@@ -33,9 +33,9 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
         return new SettingType(kind, List.of(), OptionalLong.of(least), OptionalLong.of(most), unit);
     }
 
-    /** What is written as text, of a shape of its own, for which an example speaks. */
-    public static SettingType written(String how) {
-        return new SettingType(Kind.WRITTEN, List.of(), OptionalLong.empty(), OptionalLong.empty(), how);
+    /** What is written as text, of a shape of its own, for which an example speaks; and what is offered to choose. */
+    public static SettingType written(String how, String... offered) {
+        return new SettingType(Kind.WRITTEN, List.of(offered), OptionalLong.empty(), OptionalLong.empty(), how);
     }
 
     /** What can be written, in a few words. */
@@ -55,6 +55,7 @@ public record SettingType(Kind kind, List<String> values, OptionalLong least, Op
             case FIGURE -> Texts.say("first:1bars, whole, or drawn:…");
             case LINES -> Texts.say("intervals and sides, as in \"third above, sixth below\"");
             case LENGTH -> Texts.say("a note value, milliseconds or ticks, as in 1/32, 60ms or 30t");
+            case PART -> Texts.say("a part");
             case WRITTEN -> Texts.say(unit);
             case AMOUNT -> Texts.say("50%, 30t or 4bars, as the way asks");
         };

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.reading.SoundingChords;
+import amberfence.song.ChordBank;
 import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.NoteSet;
@@ -89,7 +90,7 @@ public final class SongResults {
         Set<Integer> more = new TreeSet<>(listeners);
         more.add(part.id());
         return new Surroundings(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
-                part.channel(), 0, NoteSet.ALL, NoteSet.NONE, Map.of());
+                song.bank().orElse(ChordBank.EMPTY), part.channel(), 0, NoteSet.ALL, NoteSet.NONE, Map.of());
     }
 
     private SoundingChords chordsAround(Part part) {

@@ -47,6 +47,11 @@ public interface Step extends Treatment {
         return false;
     }
 
+    /** Whether the step asks for the song's chords on keys, or for where the song ends. */
+    default boolean asksForSong() {
+        return false;
+    }
+
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */
     default Surroundings following(Surroundings around) {
         return around;

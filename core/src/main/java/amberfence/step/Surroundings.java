@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.reading.SoundingChords;
+import amberfence.song.ChordBank;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
@@ -23,6 +24,7 @@ import java.util.Map;
  * @param chords what the progression or, without one, other parts sound
  * @param progression the chords of the song
  * @param others the other parts of the song
+ * @param bank the chords on single keys; empty while there are none
  * @param channel the MIDI channel of the part, 0–15
  * @param slot identity of the step's place in its part's list; 0 for a step that is done once
  * @param picked the notes that the step may change; the others are there to be looked at
@@ -30,11 +32,11 @@ import java.util.Map;
  * @param resolved ways out chosen by hand, by the identity of the note: names of fixes that the step offered
  */
 public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingChords chords, Progression progression, OtherParts others,
-                      int channel, long slot, NoteSet picked, NoteSet left,
+                      ChordBank bank, int channel, long slot, NoteSet picked, NoteSet left,
                       Map<Long, String> resolved) {
     /** The surroundings of a step that may change every note. */
     public static Surroundings of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
-        return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, 0, 0, NoteSet.ALL, NoteSet.NONE, Map.of());
+        return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, ChordBank.EMPTY, 0, 0, NoteSet.ALL, NoteSet.NONE, Map.of());
     }
 
     /** What surrounds a part in its song. */
@@ -43,26 +45,26 @@ public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingCho
     }
 
     public Surroundings withNotes(NoteSet newPicked, NoteSet newLeft) {
-        return new Surroundings(fence, time, role, chords, progression, others, channel, slot, newPicked, newLeft, resolved);
+        return new Surroundings(fence, time, role, chords, progression, others, bank, channel, slot, newPicked, newLeft, resolved);
     }
 
     /** The surroundings of the step in one place of the list, with what was decided there. */
     public Surroundings in(StepSlot place, NoteSet newPicked) {
-        return new Surroundings(fence, time, role, chords, progression, others, channel, place.id(), newPicked, place.left(), place.resolved());
+        return new Surroundings(fence, time, role, chords, progression, others, bank, channel, place.id(), newPicked, place.left(), place.resolved());
     }
 
     public Surroundings withRole(Role newRole) {
-        return new Surroundings(fence, time, newRole, chords, progression, others, channel, slot, picked, left, resolved);
+        return new Surroundings(fence, time, newRole, chords, progression, others, bank, channel, slot, picked, left, resolved);
     }
 
     /** The same with other chords in the progression. */
     public Surroundings withProgression(Progression newProgression) {
-        return new Surroundings(fence, time, role, chords, newProgression, others, channel, slot, picked, left, resolved);
+        return new Surroundings(fence, time, role, chords, newProgression, others, bank, channel, slot, picked, left, resolved);
     }
 
     /** The same with one key from beginning to end. */
     public Surroundings withKey(Key key) {
-        return new Surroundings(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, channel, slot, picked, left, resolved);
+        return new Surroundings(Fence.of(KeyPlan.of(key)).along(time), time, role, chords, progression, others, bank, channel, slot, picked, left, resolved);
     }
 
     /** Whether the step may change a note. */

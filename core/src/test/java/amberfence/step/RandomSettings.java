@@ -14,8 +14,18 @@ final class RandomSettings {
     private static final String[] LINES = {"third above", "sixth below", "third above, fifth above", "octave below, second above"};
     private static final String[] FIGURES = {"whole", "first:1bars", "first:2bars", "drawn::960t:0/240/0/0/0/0/80,480/700/2/-1/-2/1/90",
         "drawn:F:480t:0/240/4/1/0/0/60"};
-    private static final Map<String, String[]> WRITTEN = Map.of("then", new String[] {"0 octaves", "1 octave", "2 degrees", "-3 degrees"},
-            "accents", new String[] {"100", "120,60,80", "50,400"});
+    /** What is written as text, by its key. */
+    private static final Map<String, String[]> WRITTEN = Map.ofEntries(
+            Map.entry("then", new String[] {"0 octaves", "1 octave", "2 degrees", "-3 degrees"}),
+            Map.entry("accents", new String[] {"100", "120,60,80", "50,400"}),
+            Map.entry("which", new String[] {"lowest", "below:2", "above:3", "line:1/2", "line:3/4"}),
+            Map.entry("range", new String[] {"none", "E1..E3", "C3..C6"}),
+            Map.entry("chord", new String[] {"in-key", "maj", "m7", "13", "bank"}),
+            Map.entry("note-is", new String[] {"root", "bass", "top", "member:2", "member:5"}),
+            Map.entry("drop", new String[] {"none", "2", "3", "2+4"}),
+            Map.entry("longest", new String[] {"1bars", "1/2", "4bars"}),
+            Map.entry("rhythm", new String[] {"every:1/8", "even:3/8@0", "even:5/8@2", "density:40%"}),
+            Map.entry("velocity", new String[] {"70..100", "64..64"}));
     private final Random random;
 
     RandomSettings(Random random) {
@@ -59,6 +69,7 @@ final class RandomSettings {
             case FIGURE -> any(FIGURES);
             case LINES -> any(LINES);
             case LENGTH -> any(new String[] {"1/32", "1/8t", "60ms", "30t", "0t", "3000ms"});
+            case PART -> "1";
             case WRITTEN -> any(WRITTEN.get(key));
             case AMOUNT -> switch (before.getOrDefault("how", "legato")) {
                 case "staccato", "share" -> 1 + random.nextInt(150) + "%";

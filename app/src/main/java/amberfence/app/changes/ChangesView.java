@@ -112,7 +112,7 @@ public final class ChangesView extends VBox {
         if (stage.isEmpty() && slot().isPresent()) {
             Results results = session.results().get();
             long open = slot().get().id();
-            session.computations().ask(WAITING, Effort.waiting(part.get(), open), () -> results.waiting(part.get().id(), open), off -> {
+            session.computations().ask(WAITING, Effort.waiting(part.get(), open, results.song()), () -> results.waiting(part.get().id(), open), off -> {
                 boolean before = updating;
                 updating = true;
                 off.ifPresent(this::show);

@@ -30,7 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.function.ToIntFunction;
+import java.util.function.ToIntBiFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.LongStream;
 
@@ -88,10 +88,10 @@ public final class NoteCommands {
     }
 
     /** What a step decides may take long; what it found is told, and when it changed nothing, that. */
-    private void editLong(String name, ToIntFunction<Part> size, Function<Song, HandEdits.Done> work) {
+    private void editLong(String name, ToIntBiFunction<Part, Song> size, Function<Song, HandEdits.Done> work) {
         int id = part().id();
         int takes = part().takes().size();
-        session.edit(new LongEdit<>(name, song -> song.find(id).map(size::applyAsInt).orElse(0),
+        session.edit(new LongEdit<>(name, song -> song.find(id).map(part -> size.applyAsInt(part, song)).orElse(0),
                 song -> song.find(id).map(part -> work.apply(song)).orElseGet(() -> new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()))),
                 HandEdits.Done::song, done -> {
             if (!Integer.valueOf(id).equals(session.selection().part().get())) {
@@ -314,7 +314,7 @@ public final class NoteCommands {
         chosen().ifPresent(chosen -> {
             int id = part().id();
             HandEdits hands = hands();
-            editLong(counted(StepCatalogue.of(step).title(), chosen), part -> Effort.of(step, part),
+            editLong(counted(StepCatalogue.of(step).title(), chosen), (part, song) -> Effort.of(step, part, song),
                     song -> hands.command(song, id, step, chosen));
         });
     }

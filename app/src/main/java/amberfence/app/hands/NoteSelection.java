@@ -20,12 +20,12 @@ public final class NoteSelection {
     }
 
     private List<Note> notes() {
-        return session.part().map(part -> part.line().notes()).orElse(List.of());
+        return session.partNow().map(part -> part.line().notes()).orElse(List.of());
     }
 
     /** The selected notes that the part holds itself: what a step made is not among them. */
     public NoteSet source() {
-        return session.part().map(part -> NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList()))
+        return session.partNow().map(part -> NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList()))
                 .orElse(NoteSet.NONE);
     }
 

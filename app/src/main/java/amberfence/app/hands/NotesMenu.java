@@ -74,7 +74,7 @@ public final class NotesMenu {
     /** The kin of the key, one click each, and any other key. */
     private Menu keys() {
         Menu menu = menu("hands.toKey");
-        session.part().ifPresent(part -> {
+        session.partNow().ifPresent(part -> {
             long at = commands.selection().source().in(part.line()).stream().findFirst()
                     .map(Note::start).orElse(session.transport().playhead().get());
             Key key = session.results().get().fence().keyAt(at);

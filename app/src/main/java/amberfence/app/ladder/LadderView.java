@@ -165,7 +165,7 @@ public final class LadderView extends Region {
 
     /** What the scene of a part takes: what a step that waits would do is shown, too. */
     private int effort(Part part) {
-        return Math.max(part.line().size(), Effort.waiting(part, session.selection().openStep().get()));
+        return Math.max(part.line().size(), Effort.waiting(part, session.selection().openStep().get(), session.results().get().song()));
     }
 
     private void updateScene() {

@@ -82,6 +82,7 @@ public final class Results {
             return Set.of();
         }
         boolean otherChords = !song.progression().equals(now.progression()) || !chordsOf(song).equals(chordsOf(now));
+        boolean otherSong = !song.bank().equals(now.bank()) || song.end() != now.end();
         Map<Integer, Part> after = new HashMap<>();
         now.parts().forEach(part -> after.put(part.id(), part));
         Set<Integer> changed = new HashSet<>();
@@ -89,7 +90,7 @@ public final class Results {
         for (Part part : now.parts()) {
             Part old = parts.get(part.id());
             if (old == null || !byPart.containsKey(part.id()) || old.role() != part.role() || old.channel() != part.channel()
-                    || !old.take().equals(part.take()) || otherChords && answersToChords(part)) {
+                    || !old.take().equals(part.take()) || otherChords && answersToChords(part) || otherSong && asksForSong(part)) {
                 changed.add(part.id());
             }
         }
@@ -112,6 +113,10 @@ public final class Results {
                 }
             }
         }
+    }
+
+    private static boolean asksForSong(Part part) {
+        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> Step.in(slot).asksForSong());
     }
 
     private static boolean answersToChords(Part part) {

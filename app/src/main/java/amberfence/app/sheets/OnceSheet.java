@@ -76,7 +76,7 @@ public final class OnceSheet {
                 }, () -> tried -> trial.apply(tried).out()))));
         nothing.set(false);
         preview.setText(Words.say("once.working"));
-        session.computations().ask("once", Effort.of(now, part), () -> trial.apply(now), outcome -> show(outcome, tick));
+        session.computations().ask("once", Effort.of(now, part, song), () -> trial.apply(now), outcome -> show(outcome, tick));
     }
 
     private void show(Outcome outcome, long tick) {

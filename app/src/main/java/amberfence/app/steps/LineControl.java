@@ -5,8 +5,9 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
 import amberfence.song.Line;
+import amberfence.song.Song;
+import amberfence.step.SettingTexts;
 import amberfence.step.Step;
-import amberfence.step.fit.FitBass;
 import java.util.function.Function;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -15,7 +16,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** Some lines of "Fit bass" to choose from, each as a small picture, and others. */
+/** What a step that rolls dice comes to with some seeds, to choose from, each as a small picture; and others. */
 final class LineControl {
     private static final int LINES = 4;
     private static final double OUTLINE_WIDTH = 42;
@@ -26,38 +27,40 @@ final class LineControl {
     private LineControl() {
     }
 
-    static Node of(SettingControl<?> control) {
-        FitBass step = (FitBass) control.step();
+    static <S extends Step> Node of(SettingControl<S> control) {
         FormHost host = control.host();
+        long chosen = Long.parseLong(control.now());
         HBox row = new HBox(4);
-        long first = Math.floorDiv(step.seed() - 1, LINES) * LINES + 1;
+        long first = Math.floorDiv(chosen - 1, LINES) * LINES + 1;
         for (long seed = first; seed < first + LINES; seed++) {
             long number = seed;
-            ToggleButton choice = Controls.chip("fit-line-" + (number - first + 1), Long.toString(number), step.seed() == number,
+            ToggleButton choice = Controls.chip(control.id() + "-" + (number - first + 1), Long.toString(number), chosen == number,
                     on -> control.change(Long.toString(number)));
             choice.setMaxWidth(Double.MAX_VALUE);
             if (host.session().part().filter(part -> part.line().size() <= MOST_OUTLINED).isPresent()) {
                 LineOutline outline = new LineOutline(OUTLINE_WIDTH, OUTLINE_HEIGHT);
-                String name = "line " + (number - first);
-                host.follow(() -> show(host, name, step.withSeed(number), outline));
+                String name = control.id() + " " + (number - first);
+                S step = control.setting().read(control.step(), Long.toString(number), SettingTexts.ALONE);
+                host.follow(() -> show(host, name, step, outline));
                 choice.setText("");
                 choice.setAccessibleText(Words.say("form.line", number));
                 choice.setGraphic(outline);
             }
             choice.getStyleClass().add("line-choice");
-            Controls.tip(choice, Words.say(step.variety() == 0 ? "form.lineSame" : "form.line", number));
+            Controls.tip(choice, Words.say("form.line", number));
             row.getChildren().add(choice);
         }
-        Button others = Controls.button("fit-others", "form.otherLines", event -> control.change(Long.toString(first + LINES)), "choice");
+        Button others = Controls.button(control.id() + "-others", "form.otherLines", event -> control.change(Long.toString(first + LINES)), "choice");
         HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(), others);
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, row);
     }
 
-    private static void show(FormHost host, String name, FitBass step, LineOutline outline) {
+    private static void show(FormHost host, String name, Step step, LineOutline outline) {
+        Song song = host.session().results().get().song();
         host.session().part().ifPresent(part -> {
             Function<Step, Line> tried = host.tried().get();
-            host.session().computations().ask(name, LINES * Effort.of(step, part), () -> tried.apply(step),
+            host.session().computations().ask(name, LINES * Effort.of(step, part, song), () -> tried.apply(step),
                     line -> outline.show(line, line.end()));
         });
     }

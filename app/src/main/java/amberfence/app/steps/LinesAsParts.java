@@ -24,7 +24,8 @@ final class LinesAsParts {
         Part part = session.part().orElseThrow();
         String lines = Words.count("form.lineCount", ((Harmony) step).lines().size());
         Button button = Controls.button("harmony-parts", "form.asParts", event -> {
-            session.edit(Words.say("form.asPartsDone", lines), song -> HarmonyParts.apart(song, part.id(), host.slot().get()));
+            session.edit(Words.say("form.asPartsDone", lines), song -> song.find(part.id())
+                    .flatMap(now -> now.step(host.slot().get())).isEmpty() ? song : HarmonyParts.apart(song, part.id(), host.slot().get()));
             session.say(Words.say("form.asPartsMessage", lines, part.name()));
         }, "choice");
         Controls.tip(button, Words.say("form.asPartsTip"));

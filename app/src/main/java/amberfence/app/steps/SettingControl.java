@@ -40,7 +40,6 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
     private static final int OCTAVE_SPAN = 11;
     /** The intervals that have a chip of their own. */
     private static final int[] USUAL_LINES = {3, 4, 5, 6, 8};
-    private static final int SEEDS = 1_000_000;
 
     /** Names the control: by step and setting. */
     String id() {
@@ -78,13 +77,15 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
             case FLAG -> flag();
             case WHOLE -> number((int) setting.type().least().orElse(Integer.MIN_VALUE), (int) setting.type().most().orElse(Integer.MAX_VALUE), "");
             case PERCENT -> number((int) setting.type().least().orElseThrow(), (int) setting.type().most().orElseThrow(), "%");
-            case SEED -> number(1, SEEDS, "");
+            case SEED -> LineControl.of(this);
             case AMOUNT -> amount();
             case PITCH -> FormRows.pitch(id(), SettingValues.pitch(now()), host.spelling(), this::changePitch);
             case PITCHES -> pitches();
             case NOTE_VALUE -> noteValue();
             case LINES -> lines();
-            case KEY, PATTERN, FIGURE, LENGTH, WRITTEN -> FormRows.field(id(), now(), this::change);
+            case PART -> part();
+            case WRITTEN -> setting.type().values().size() < 2 ? FormRows.field(id(), now(), this::change) : written();
+            case KEY, PATTERN, FIGURE, LENGTH -> FormRows.field(id(), now(), this::change);
         };
     }
 
@@ -170,12 +171,35 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         return chips;
     }
 
+    /** What is offered, and what was written besides. */
+    private Node written() {
+        List<String> offered = new ArrayList<>(setting.type().values());
+        if (!offered.contains(now())) {
+            offered.add(now());
+        }
+        return Choice.of(id(), offered, now(), setting::words, this::change);
+    }
+
+    /** Another part that is no drums; nothing, or the one that is gone, as long as it stands there. */
+    private Node part() {
+        List<String> names = new ArrayList<>(others());
+        if (!names.contains(now())) {
+            names.add(0, now());
+        }
+        return Choice.of(id(), names, now(), name -> name.isEmpty() ? Words.say("form.noPart") : name, this::change);
+    }
+
+    private List<String> others() {
+        Optional<Integer> own = host.session().part().map(Part::id);
+        return host.session().results().get().song().parts().stream().filter(part -> !part.isDrums() && !own.equals(Optional.of(part.id())))
+                .map(Part::name).distinct().toList();
+    }
+
     /** The progression, which is the chord parts as long as it is empty, the other parts, and the chord parts. */
     private Node chords() {
         Song song = host.session().results().get().song();
-        Optional<Integer> own = host.session().part().map(Part::id);
         List<String> sources = new ArrayList<>(List.of("progression"));
-        song.parts().stream().filter(part -> !part.isDrums() && !own.equals(Optional.of(part.id()))).map(Part::name).distinct().forEach(sources::add);
+        sources.addAll(others());
         if (!song.progression().isEmpty()) {
             sources.add("chord-parts");
         }

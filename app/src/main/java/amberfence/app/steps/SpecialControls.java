@@ -3,6 +3,7 @@ package amberfence.app.steps;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.step.SettingTexts;
+import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
@@ -22,7 +23,7 @@ final class SpecialControls {
             "to-key to", KeyControl::to, "to-key from", KeyControl::from, "fold around", FoldControl::of);
     /** By step and setting, what needs all the width and brings its own label. */
     private static final Map<String, Function<SettingControl<?>, Node>> WIDE = Map.of(
-            "fit-bass seed", LineControl::of, "follow-chords figure", FigureControl::of);
+            "follow-chords figure", FigureControl::of);
     /** By step. */
     private static final Map<String, BiFunction<Step, FormHost, Node>> BELOW = Map.of("bring-inside", OutsideNotes::of,
             "harmony", LinesAsParts::of, "fit-melody", SpecialControls::fitting);
@@ -34,7 +35,7 @@ final class SpecialControls {
     }
 
     static Optional<Node> wide(SettingControl<?> control) {
-        return made(WIDE, control);
+        return control.setting().type().kind() == SettingType.Kind.SEED ? Optional.of(LineControl.of(control)) : made(WIDE, control);
     }
 
     static Optional<Node> beside(SettingControl<?> control) {

@@ -23,6 +23,9 @@ final class Blocks implements AutoCloseable {
     /** For how long since the last mark nothing in the process went on, in nanoseconds, and in the longest block. */
     private volatile long stalled;
     private volatile long worstStalled;
+    /** The longest that it took to be told where the interface thread is, since the last mark and in the longest block: nothing runs meanwhile. */
+    private volatile long slowest;
+    private volatile long worstSlowest;
     private volatile boolean ended;
     /** What the interface thread was about since the last mark, and in the longest block. */
     private final Map<String, Integer> seen = new ConcurrentHashMap<>();
@@ -52,7 +55,9 @@ final class Blocks implements AutoCloseable {
                     stalled += late;
                 }
                 if ((System.nanoTime() - since()) / 1_000_000 > 100 && interfaceThread != null) {
+                    long asking = System.nanoTime();
                     own(interfaceThread.getStackTrace()).ifPresent(frame -> seen.merge(frame, 1, Integer::sum));
+                    slowest = Math.max(slowest, System.nanoTime() - asking);
                 }
             }
         }
@@ -70,10 +75,12 @@ final class Blocks implements AutoCloseable {
             if (block > longest.getAndAccumulate(block, Math::max)) {
                 worst = Map.copyOf(seen);
                 worstStalled = stalled;
+                worstSlowest = slowest;
             }
         }
         seen.clear();
         stalled = 0;
+        slowest = 0;
         marked = System.nanoTime();
     }
 
@@ -118,7 +125,8 @@ final class Blocks implements AutoCloseable {
     String where() {
         return worst.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).limit(4)
                 .map(entry -> "\n      " + entry.getValue() + " × " + entry.getKey()).collect(Collectors.joining())
-                + "\n      the machine stood still for " + worstStalled / 1_000_000 + " ms more";
+                + "\n      the machine stood still for " + worstStalled / 1_000_000 + " ms more; to be told where it is took up to "
+                + worstSlowest / 1_000_000 + " ms";
     }
 
     @Override

@@ -6,6 +6,11 @@ import amberfence.step.UnreadStep;
 import amberfence.step.chord.PlayChords;
 import amberfence.step.draw.Arpeggio;
 import amberfence.step.draw.Block;
+import amberfence.step.draw.Fill;
+import amberfence.step.draw.Grace;
+import amberfence.step.draw.OwnLine;
+import amberfence.step.draw.Stack;
+import amberfence.step.draw.Voice;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitChords;
@@ -40,9 +45,14 @@ public final class StepCatalogue {
             FitMelody.SCHEMA,
             FollowChords.SCHEMA,
             Harmony.SCHEMA,
+            Voice.SCHEMA,
+            Stack.SCHEMA,
             Arpeggio.SCHEMA,
             Block.SCHEMA,
             Strum.SCHEMA,
+            Fill.SCHEMA,
+            Grace.SCHEMA,
+            OwnLine.SCHEMA,
             TidyTiming.SCHEMA,
             Lengths.SCHEMA);
 

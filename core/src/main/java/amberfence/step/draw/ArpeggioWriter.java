@@ -17,9 +17,6 @@ import java.util.Set;
 
 /** Writes the notes of an arpeggio in the place of the chords. */
 final class ArpeggioWriter {
-    /** Places in time for dice, so that they are the same at any resolution. */
-    private static final double PLACES_IN_A_QUARTER = 960;
-
     /** One note of the chord as it is laid out: whose it is, and how many octaves higher. */
     private record Tone(Note source, int octaves) {
         int pitch() {
@@ -180,8 +177,7 @@ final class ArpeggioWriter {
             from = tones.stream().filter(tone -> tone.pitch() == last).toList();
             from = from.isEmpty() ? tones : from;
         }
-        long moment = Math.round(at * PLACES_IN_A_QUARTER / around.time().ticksPerQuarter());
-        Tone thrown = from.get(Dice.roll(step.seed(), moment, number, from.size()));
+        Tone thrown = from.get(Dice.roll(step.seed(), Dice.moment(at, around.time().ticksPerQuarter()), number, from.size()));
         last = thrown.pitch();
         return thrown;
     }

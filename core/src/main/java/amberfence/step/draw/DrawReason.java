@@ -57,4 +57,68 @@ sealed interface DrawReason extends Reason {
             return Texts.say("one with the same note of the block");
         }
     }
+
+    /** Its place is taken by what is drawn here. */
+    record Replaced() implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("its place is taken by what is drawn here");
+        }
+    }
+
+    /** A voice of another part, brought into its range by so many octaves. */
+    record OneVoice(Which which, int octaves) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return octaves == 0 ? which.words() : Texts.say("%s, %s", which.words(), StepWords.amount(octaves, StepWords.Unit.OCTAVE));
+        }
+    }
+
+    /** A note gave so much of its length, in percent. */
+    record MadeRoom(int percent) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("%s%% shorter, to make room", percent);
+        }
+    }
+
+    /** One of the notes on the way to the next. */
+    record OnTheWay(int number, int of) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("%s of %s on the way to the next note", number, of);
+        }
+    }
+
+    /** One of the short notes before or after another. */
+    record Graced(int number, int of, boolean after) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say(after ? Texts.text("grace note %s of %s after") : Texts.text("grace note %s of %s before"), number, of);
+        }
+    }
+
+    /** It gave the time of a grace note, in ticks. */
+    record GaveTime(long ticks) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("gives %s to a grace note", StepWords.ticks(ticks));
+        }
+    }
+
+    /** A note of a line of its own. */
+    record OwnLineNote(int number, String chord) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return chord.isEmpty() ? Texts.say("note %s of the line", number) : Texts.say("note %s of the line, of %s", number, chord);
+        }
+    }
+
+    /** A member of a chord on another note. */
+    record Stacked(String chord, int member) implements DrawReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("no. %s of the chord on it, %s", member, chord);
+        }
+    }
 }

@@ -14,6 +14,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -22,7 +23,14 @@ import java.util.Set;
  * A note whose place is taken by others is the first of them that has its pitch; without such a one it is gone.
  */
 final class Making {
-    private record Made(Note source, Note note, Reason reason) {
+    /**
+     * @param source the note of this line that it comes from, if it comes from one
+     * @param from identity of what it comes from
+     */
+    private record Made(Optional<Note> source, long from, Note note, Reason reason) {
+        Made withLength(long length) {
+            return new Made(source, from, note.withLength(length), reason);
+        }
     }
 
     private final Surroundings around;
@@ -67,6 +75,12 @@ final class Making {
         work.leave(note, reason);
     }
 
+    /** A note stays, a little changed. */
+    void change(Note before, Note after, Reason reason) {
+        staying.add(after);
+        work.change(before, after, reason);
+    }
+
     /** A note's place is taken by what is made of it, for a reason. */
     void replace(Note source, Reason reason) {
         replaced.put(source.id(), reason);
@@ -76,7 +90,13 @@ final class Making {
     /** A note is made from another. */
     void make(Note source, Note note, Reason reason) {
         work.turn();
-        made.add(new Made(source, note, reason));
+        made.add(new Made(Optional.of(source), source.id(), note, reason));
+    }
+
+    /** A note is made from something that is no note of this line. */
+    void makeFrom(long from, Note note, Reason reason) {
+        work.turn();
+        made.add(new Made(Optional.empty(), from, note, reason));
     }
 
     private static long place(Note note) {
@@ -92,10 +112,8 @@ final class Making {
         List<Made> left = withEnds(withRoom());
         Map<Long, Made> first = new LinkedHashMap<>();
         for (Made some : left) {
-            Note source = some.source;
-            if (replaced.containsKey(source.id()) && source.pitch() == some.note.pitch() && source.channel() == some.note.channel()) {
-                first.putIfAbsent(source.id(), some);
-            }
+            some.source.filter(source -> replaced.containsKey(source.id()) && source.pitch() == some.note.pitch()
+                    && source.channel() == some.note.channel()).ifPresent(source -> first.putIfAbsent(source.id(), some));
         }
         Set<Made> moved = new HashSet<>(first.values());
         for (Note source : sources) {
@@ -107,8 +125,10 @@ final class Making {
             }
         }
         for (Made some : left) {
-            if (!moved.contains(some)) {
-                work.add(some.source, some.note, some.reason);
+            if (some.source.isEmpty()) {
+                work.add(some.from, some.note, some.reason);
+            } else if (!moved.contains(some)) {
+                work.add(some.source.get(), some.note, some.reason);
             }
         }
     }
@@ -155,7 +175,7 @@ final class Making {
             }
             int voice = voice(some.note);
             if (some.note.end() > next[voice]) {
-                left.set(i, new Made(some.source, some.note.withLength(next[voice] - some.note.start()), some.reason));
+                left.set(i, some.withLength(next[voice] - some.note.start()));
                 first = some.note;
                 cut++;
             }

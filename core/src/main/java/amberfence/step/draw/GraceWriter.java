@@ -1,0 +1,139 @@
+package amberfence.step.draw;
+
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.TimeMap;
+import amberfence.step.Dice;
+import amberfence.step.Surroundings;
+import amberfence.step.Work;
+import amberfence.theory.Range;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Writes grace notes, and takes their time from what is there. */
+final class GraceWriter {
+    private static final int WHOLE = 100;
+    private static final int CHANCE = 0;
+    private final Grace step;
+    private final Work work;
+    private final Making making;
+    private final TimeMap time;
+    private final FenceLine fence;
+    /** What became of notes that gave time, by identity. */
+    private final Map<Long, Note> now = new HashMap<>();
+    private final Set<Long> free = new HashSet<>();
+    private Note firstWithout;
+    private int without;
+
+    GraceWriter(Grace step, Surroundings around, Work work) {
+        this.step = step;
+        this.work = work;
+        this.making = new Making(around, work);
+        this.time = around.time();
+        this.fence = around.fence();
+    }
+
+    void write(Line in) {
+        List<Note> notes = making.free(in);
+        notes.forEach(note -> free.add(note.id()));
+        List<Note> sounding = new ArrayList<>();
+        int next = 0;
+        for (Note note : notes) {
+            long each = Math.max(1, step.at().ticks(time, note.start()));
+            long all = each * step.count();
+            long from = step.place() == Grace.Place.AFTER ? note.end() - all : step.onBeat() ? note.start() : note.start() - all;
+            long earliest = note.start() - all;
+            // What begins before this note, or with it, and still sounds where grace notes could be.
+            while (next < in.size() && in.notes().get(next).start() <= Math.max(note.start(), from)) {
+                sounding.add(in.notes().get(next++));
+            }
+            sounding.removeIf(old -> old.end() <= earliest);
+            if (Dice.roll(step.seed(), note.id(), CHANCE, WHOLE) < step.chance()) {
+                work.turn();
+                grace(note, from, each, sounding);
+            }
+        }
+        for (Note note : notes) {
+            Note after = now.getOrDefault(note.id(), note);
+            if (after.equals(note)) {
+                making.keep(note);
+            } else {
+                making.change(note, after, new DrawReason.GaveTime(note.length() - after.length()));
+            }
+        }
+        if (without > 0) {
+            work.find(new DrawFinding.NoRoomForGrace(firstWithout, without));
+        }
+        making.write();
+    }
+
+    private Note now(Note note) {
+        return now.getOrDefault(note.id(), note);
+    }
+
+    /** A run has room whole or not at all. */
+    private void grace(Note note, long from, long each, List<Note> sounding) {
+        long to = from + each * step.count();
+        List<Integer> pitches = pitches(note.pitch(), from, each);
+        boolean before = step.place() == Grace.Place.BEFORE && !step.onBeat();
+        Map<Long, Note> given = new HashMap<>();
+        boolean room = from >= 0 && pitches.stream().allMatch(Range.PITCH::contains) && (before || gives(note, from, to, given));
+        for (Note other : sounding) {
+            Note there = now(other);
+            if (other.id() == note.id() || there.start() >= to || there.end() <= from || !room) {
+                continue;
+            }
+            if (before && there.end() <= note.start() && free.contains(other.id())) {
+                room = there.start() < from;
+                given.put(other.id(), there.withLength(Math.max(1, from - there.start())));
+            } else if (there.channel() == note.channel() && pitches.contains(there.pitch())) {
+                room = false;
+            }
+        }
+        if (!room) {
+            firstWithout = firstWithout == null ? note : firstWithout;
+            without++;
+            return;
+        }
+        now.putAll(given);
+        for (int i = 0; i < pitches.size(); i++) {
+            making.make(note, note.withStart(from + i * each).withLength(each).withPitch(pitches.get(i)).withVelocity(Accents.of(note.velocity(),
+                    step.velocity())), new DrawReason.Graced(i + 1, step.count(), step.place() == Grace.Place.AFTER));
+        }
+    }
+
+    /** The note gives the time itself; at least a tick of it stays. */
+    private boolean gives(Note note, long from, long to, Map<Long, Note> given) {
+        Note there = now(note);
+        boolean onBeat = step.place() == Grace.Place.BEFORE;
+        long length = onBeat ? there.end() - to : from - there.start();
+        if (length < 1) {
+            return false;
+        }
+        given.put(note.id(), onBeat ? there.withStart(to).withLength(length) : there.withLength(length));
+        return true;
+    }
+
+    /** In the order in which they sound: towards the note, or from it on. */
+    private List<Integer> pitches(int pitch, long from, long each) {
+        List<Integer> pitches = new ArrayList<>();
+        boolean after = step.place() == Grace.Place.AFTER;
+        for (int i = 0; i < step.count(); i++) {
+            int away = after ? i + 1 : step.count() - i;
+            Places places = Places.at(fence, Math.max(0, from + i * each));
+            pitches.add(switch (step.from()) {
+                case ABOVE -> places.moved(pitch, away);
+                case BELOW -> places.moved(pitch, -away);
+                case BOTH -> places.moved(pitch, i % 2 == 0 ? 1 : -1);
+                case SEMITONE -> pitch - away;
+                case SAME -> pitch;
+            });
+        }
+        return pitches;
+    }
+}

@@ -1,0 +1,33 @@
+package amberfence.step.draw;
+
+import amberfence.theory.MusicTextException;
+import amberfence.theory.Range;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** From the softest to the loudest velocity, both included. */
+record VelocityRange(int softest, int loudest) {
+    private static final Pattern TEXT = Pattern.compile("(\\d{1,3}) *\\.\\. *(\\d{1,3})");
+
+    VelocityRange {
+        Range.VELOCITY.check(softest);
+        Range.VELOCITY.check(loudest);
+        if (loudest < softest) {
+            throw new IllegalArgumentException("velocities rise from the softest to the loudest, as in 70..100, not " + softest + ".." + loudest);
+        }
+    }
+
+    /** Reads {@code 70..100}. */
+    static VelocityRange parse(String text) {
+        Matcher matcher = TEXT.matcher(text.strip());
+        if (!matcher.matches()) {
+            throw new MusicTextException("it is two velocities, as in 70..100");
+        }
+        return new VelocityRange(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
+    }
+
+    /** What {@link #parse} reads. */
+    String text() {
+        return softest + ".." + loudest;
+    }
+}
