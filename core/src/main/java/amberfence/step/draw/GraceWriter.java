@@ -9,6 +9,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.Range;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -27,6 +28,8 @@ final class GraceWriter {
     /** What became of notes that gave time, by identity. */
     private final Map<Long, Note> now = new HashMap<>();
     private final Set<Long> free = new HashSet<>();
+    /** Beginnings of grace notes, each with its pitch and channel. */
+    private final Set<List<Long>> there = new HashSet<>();
     private Note firstWithout;
     private int without;
 
@@ -82,7 +85,11 @@ final class GraceWriter {
         List<Integer> pitches = pitches(note.pitch(), from, each);
         boolean before = step.place() == Grace.Place.BEFORE && !step.onBeat();
         Map<Long, Note> given = new HashMap<>();
-        boolean room = from >= 0 && pitches.stream().allMatch(Range.PITCH::contains) && (before || gives(note, from, to, given));
+        List<List<Long>> places = new ArrayList<>();
+        for (int i = 0; i < pitches.size(); i++) {
+            places.add(List.of(from + i * each, (long) pitches.get(i), (long) note.channel()));
+        }
+        boolean room = from >= 0 && Collections.disjoint(places, there) && pitches.stream().allMatch(Range.PITCH::contains) && (before || gives(note, from, to, given));
         for (Note other : sounding) {
             Note there = now(other);
             if (other.id() == note.id() || there.start() >= to || there.end() <= from || !room) {
@@ -101,6 +108,7 @@ final class GraceWriter {
             return;
         }
         now.putAll(given);
+        there.addAll(places);
         for (int i = 0; i < pitches.size(); i++) {
             making.make(note, note.withStart(from + i * each).withLength(each).withPitch(pitches.get(i)).withVelocity(Accents.of(note.velocity(),
                     step.velocity())), new DrawReason.Graced(i + 1, step.count(), step.place() == Grace.Place.AFTER));
