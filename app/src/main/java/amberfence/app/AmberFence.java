@@ -8,7 +8,7 @@ import amberfence.app.theme.Theme;
 import amberfence.app.words.Words;
 import amberfence.app.work.Lane;
 import amberfence.app.workspace.Workspace;
-import amberfence.demo.LanternFerry;
+import amberfence.demo.Demo;
 import amberfence.song.Song;
 import amberfence.sound.SynthesizerOutput;
 import java.io.IOException;
@@ -41,8 +41,8 @@ public final class AmberFence extends Application {
 
     /** Begins to compose the first song. */
     static void composeAhead(List<String> arguments) {
-        first = Lane.inOrder("first song").begin(() -> arguments.contains("demo") ? LanternFerry.song()
-                : Song.empty(Words.say("song.untitled")));
+        first = Lane.inOrder("first song").begin(() -> Arguments.demo(arguments).map(Demo::song)
+                .orElseGet(() -> Song.empty(Words.say("song.untitled"))));
     }
 
     /** The scene of a window. With its stylesheets already there the workspace is styled once, not twice. */

@@ -1,5 +1,6 @@
 package amberfence.app;
 
+import amberfence.demo.Demo;
 import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.List;
@@ -10,25 +11,25 @@ import java.util.regex.Pattern;
 import javafx.geometry.Dimension2D;
 
 /**
- * What the window is started with: {@code [demo | FILE] [--screenshot FILE] [--view NAME] [--theme NAME]
+ * What the window is started with: {@code [demo [--song NAME] | FILE] [--screenshot FILE] [--view NAME] [--theme NAME]
  * [--size WIDTHxHEIGHT] [--scale PERCENT]}.
  *
- * @param demo whether to open the demo song
+ * @param demo the demo song to open, if one is
  * @param file a file to open
  * @param screenshot where to write a picture before leaving
  * @param size of the window, in units of the interface
  * @param scale of the interface, 100–200 percent
  */
-record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, String view, Optional<String> theme,
+record Arguments(Optional<Demo> demo, Optional<Path> file, Optional<Path> screenshot, String view, Optional<String> theme,
                  Optional<Dimension2D> size, OptionalInt scale) {
     static final List<String> VIEWS = List.of("workspace", "before", "hands", "pick", "steps", "once",
-        "history", "chords", "tryit", "velocities", "notes", "folded", "bass", "melody", "follow", "compare", "smooth", "fence", "import", "export", "shortcuts", "time", "settings", "title");
+        "history", "chords", "tryit", "velocities", "notes", "folded", "bass", "melody", "follow", "lowest", "arpeggio", "fill", "compare", "smooth", "fence", "import", "export", "shortcuts", "time", "settings", "title");
     private static final int MOST_SCALE = 200;
     static final List<String> THEMES = List.of("paper", "lamp");
 
     /** Reads the arguments; anything wrong is an {@link IllegalArgumentException} in words. */
     static Arguments parse(List<String> raw) {
-        boolean demo = false;
+        Optional<Demo> demo = Optional.empty();
         Optional<Path> file = Optional.empty();
         Optional<Path> screenshot = Optional.empty();
         String view = VIEWS.get(0);
@@ -39,7 +40,8 @@ record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, S
         while (rest.hasNext()) {
             String argument = rest.next();
             switch (argument) {
-                case "demo" -> demo = true;
+                case "demo" -> demo = demo(raw);
+                case "--song" -> oneOf(argument, value(argument, rest), Demo.names());
                 case "--screenshot" -> screenshot = Optional.of(Path.of(value(argument, rest)));
                 case "--view" -> view = oneOf(argument, value(argument, rest), VIEWS);
                 case "--theme" -> theme = Optional.of(oneOf(argument, value(argument, rest), THEMES));
@@ -48,13 +50,19 @@ record Arguments(boolean demo, Optional<Path> file, Optional<Path> screenshot, S
                 default -> {
                     if (argument.startsWith("-")) {
                         throw new IllegalArgumentException("there is no option " + argument
-                                + "; try demo, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, or analyze, apply, steps");
+                                + "; try demo, --song NAME, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, or analyze, apply, steps");
                     }
                     file = Optional.of(Path.of(argument));
                 }
             }
         }
         return new Arguments(demo, file, screenshot, view, theme, size, scale);
+    }
+
+    /** The demo song that arguments ask for, before anything in them is checked. */
+    static Optional<Demo> demo(List<String> raw) {
+        int named = raw.indexOf("--song") + 1;
+        return named > 0 && named < raw.size() ? Demo.find(raw.get(named)) : raw.contains("demo") ? Optional.of(Demo.LANTERN_FERRY) : Optional.empty();
     }
 
     private static Dimension2D size(String text) {

@@ -7,12 +7,14 @@ import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
 import amberfence.edit.TimeEdits;
+import amberfence.edit.VoiceParts;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.sound.LiveKeys;
+import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
@@ -28,6 +30,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -131,6 +134,15 @@ final class Screenshots {
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
                         Surroundings.of(session.song(), kalimba))));
             }
+            case "lowest" -> {
+                session.edit("bass", song -> VoiceParts.bass(song, song.parts().get(0).id()));
+                session.selection().selectPart(session.song().parts().get(1).id());
+            }
+            case "arpeggio" -> addTyped(0, "arpeggio", Map.of("order", "up-down", "rate", "1/8"));
+            case "fill" -> {
+                addTyped(3, "voice", Map.of("from", session.song().parts().get(0).name(), "which", "highest"));
+                addTyped(3, "fill", Map.of("rate", "1/8", "density", "80%", "room", "60%"));
+            }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
             case "tryit" -> {
                 workspace.openTab("keys");
@@ -158,6 +170,12 @@ final class Screenshots {
             }
             default -> { }
         }
+    }
+
+    private void addTyped(int index, String name, Map<String, String> settings) {
+        SettingTexts texts = new SettingTexts(id -> session.song().part(id).name(), part -> session.song().parts().stream()
+                .filter(some -> some.name().equals(part)).findFirst().orElseThrow().id(), SettingTexts.TEXT_TICKS);
+        add(index, StepCatalogue.find(name).orElseThrow().read(settings, texts));
     }
 
     private void add(int index, Step step) {

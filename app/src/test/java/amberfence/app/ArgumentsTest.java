@@ -3,6 +3,7 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.demo.Demo;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -11,7 +12,7 @@ class ArgumentsTest {
     @Test
     void readsWhatTheWindowIsStartedWith() {
         Arguments arguments = Arguments.parse(List.of("demo", "--screenshot", "a.png", "--view", "fence", "--theme", "lamp"));
-        assertThat(arguments.demo()).isTrue();
+        assertThat(arguments.demo()).contains(Demo.LANTERN_FERRY);
         assertThat(arguments.screenshot()).hasValue(Path.of("a.png"));
         assertThat(arguments.view()).isEqualTo("fence");
         assertThat(arguments.theme()).hasValue("lamp");

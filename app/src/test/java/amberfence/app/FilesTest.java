@@ -203,7 +203,7 @@ class FilesTest extends WindowTest {
         interact(() -> session.open(ProjectDocument.of(session.song().withParts(List.of())), null));
         assertThat(isShown("welcome")).isTrue();
         assertThat(isShown("change-rows")).as("nothing to work at yet").isFalse();
-        click("welcome-demo");
+        click("welcome-lantern-ferry");
         assertThat(isShown("welcome")).isFalse();
         assertThat(text("ladder-heading")).isEqualTo("VOICE LINE");
     }

@@ -1,6 +1,8 @@
 package amberfence.cli;
 
+import amberfence.edit.Ensemble;
 import amberfence.edit.ProgressionEdits;
+import amberfence.edit.VoiceParts;
 import amberfence.format.ReadSong;
 import amberfence.format.catalogue.Formats;
 import amberfence.format.midi.MidiExport;
@@ -38,6 +40,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -149,7 +152,16 @@ final class ApplyCommand implements Runnable {
         Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
         for (Part part : song.parts()) {
             if (wanted.contains(part.id())) {
-                fenced = withSteps(fenced, part);
+                fenced = withSteps(fenced, part, OptionalInt.empty());
+            }
+        }
+        for (int i = 0; i < steps.newParts().size(); i++) {
+            fenced = fenced.plusEmptyPart(steps.newParts().get(i), Role.MELODY);
+            fenced = withSteps(fenced, fenced.parts().get(fenced.parts().size() - 1), OptionalInt.of(i));
+        }
+        if (steps.voices().isPresent()) {
+            for (int id : wanted) {
+                fenced = fenced.part(id).isDrums() ? fenced : VoiceParts.lines(fenced, id, steps.voices().getAsInt(), Ensemble.AS_THEY_ARE);
             }
         }
         return fenced;
@@ -164,10 +176,14 @@ final class ApplyCommand implements Runnable {
                 key)));
     }
 
-    private Song withSteps(Song song, Part part) {
+    /** @param newPart which of the new parts it is; nothing for one of the file */
+    private Song withSteps(Song song, Part part, OptionalInt newPart) {
         Song planned = song;
         for (PlannedStep step : steps.planned()) {
-            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song))), step.pick());
+            if (!step.newPart().equals(newPart)) {
+                continue;
+            }
+            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedFor(song)), step.pick());
         }
         boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
         return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;

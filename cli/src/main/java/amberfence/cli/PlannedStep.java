@@ -11,20 +11,22 @@ import amberfence.step.Surroundings;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * A step of a command line.
  *
  * @param text the step and its settings
  * @param pick to which it is limited
+ * @param newPart which of the new parts it works on, counted from 0; nothing for the parts of the file
  * @param alias whether it was given by an option of its own, to which options for all of them apply
  */
-record PlannedStep(StepText text, Optional<Limit> pick, boolean alias) {
+record PlannedStep(StepText text, Optional<Limit> pick, OptionalInt newPart, boolean alias) {
     /** With more settings. */
     PlannedStep with(Map<String, String> more) {
         Map<String, String> values = new LinkedHashMap<>(text.values());
         values.putAll(more);
-        return new PlannedStep(new StepText(text.schema(), values), pick, alias);
+        return new PlannedStep(new StepText(text.schema(), values), pick, newPart, alias);
     }
 
     /** With a setting for all steps of options, where it has one that counts and none is given. */

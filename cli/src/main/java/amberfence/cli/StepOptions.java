@@ -1,5 +1,6 @@
 package amberfence.cli;
 
+import amberfence.edit.VoiceParts;
 import amberfence.song.Limit;
 import amberfence.song.Part;
 import amberfence.song.Role;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Model.CommandSpec;
@@ -25,6 +27,7 @@ final class StepOptions {
     private static final String FENCE = "bring-inside";
     private final List<PlannedStep> planned = new ArrayList<>();
     private Optional<Limit> limit = Optional.empty();
+    private final List<String> newParts = new ArrayList<>();
 
     @Option(names = {"--tie-break", "--ties"}, description = "what decides between two equally near: shape (the usual), down, up, chord")
     private String tieBreak;
@@ -49,8 +52,24 @@ final class StepOptions {
 
     @Option(names = "--step", paramLabel = "\"NAME key=value …\"", description = "any step with its settings, as steps lists them")
     private void step(String text) {
-        planned.add(new PlannedStep(read(() -> StepText.parse(text)), limit, false));
+        planned.add(new PlannedStep(read(() -> StepText.parse(text)), limit, newPart(), false));
     }
+
+    @Option(names = "--new-part", paramLabel = "NAME", description = "adds an empty part behind the others; the steps behind it work on it")
+    private void newPart(String name) {
+        if (name.isBlank()) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "--new-part needs a name, as in --new-part Bass");
+        }
+        newParts.add(name.strip());
+    }
+
+    private OptionalInt newPart() {
+        return newParts.isEmpty() ? OptionalInt.empty() : OptionalInt.of(newParts.size() - 1);
+    }
+
+    @Option(names = "--voices", paramLabel = "N", description = "draws 2 to 8 lines of a part into parts of their own, after its steps; four are soprano, "
+            + "alto, tenor and bass")
+    private Integer voices;
 
     @Option(names = "--pick", paramLabel = "RULE", description = "limits the steps behind it to notes, as in \"lowest\", \"outside "
             + "and off beat\", \"not degree b3\"; \"all\" ends the limit")
@@ -82,7 +101,7 @@ final class StepOptions {
         if (alias.behind().isEmpty()) {
             StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new CommandFailure(CommandFailure.WRONG_COMMAND,
                     alias.option() + " knows no “" + value + "”: " + alias.help()));
-            planned.add(new PlannedStep(new StepText(schema, alias.settings().apply(value)), limit, true));
+            planned.add(new PlannedStep(new StepText(schema, alias.settings().apply(value)), limit, newPart(), true));
         } else if (last < 0 || !planned.get(last).alias() || !planned.get(last).text().schema().name().equals(name)) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, alias.option() + " belongs right behind " + alias.behind().get());
         } else {
@@ -99,7 +118,17 @@ final class StepOptions {
     }
 
     boolean isEmpty() {
-        return planned.isEmpty();
+        return planned.isEmpty() && newParts.isEmpty() && voices == null;
+    }
+
+    /** Names of the parts to add, in order. */
+    List<String> newParts() {
+        return newParts;
+    }
+
+    /** Into how many lines parts are divided, if they are. */
+    OptionalInt voices() {
+        return voices == null ? OptionalInt.empty() : OptionalInt.of(read(() -> (int) VoiceParts.LINES.check(voices)));
     }
 
     /** Whether a step or a pick asks for the key. */
@@ -109,8 +138,8 @@ final class StepOptions {
 
     /** The steps in order; bringing inside to the nearest when none is given. Settings that would be ignored are refused. */
     List<PlannedStep> planned() {
-        List<PlannedStep> all = planned.isEmpty() ? List.of(new PlannedStep(new StepText(StepCatalogue.find(FENCE).orElseThrow(), Map.of()),
-                limit, true)) : planned;
+        List<PlannedStep> all = isEmpty() ? List.of(new PlannedStep(new StepText(StepCatalogue.find(FENCE).orElseThrow(), Map.of()),
+                limit, newPart(), true)) : planned;
         Map<String, String> inside = new LinkedHashMap<>();
         List<String> given = new ArrayList<>();
         if (tieBreak != null) {

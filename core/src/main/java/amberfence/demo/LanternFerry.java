@@ -1,36 +1,18 @@
 package amberfence.demo;
 
 import amberfence.edit.ProgressionEdits;
-import amberfence.format.UnreadableFileException;
-import amberfence.format.midi.MidiExport;
-import amberfence.format.midi.MidiReader;
 import amberfence.reading.ChordReader;
-import amberfence.song.Bytes;
-import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.KeySpan;
 import amberfence.song.Line;
-import amberfence.song.LineText;
 import amberfence.song.Note;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.SourceEvent;
-import amberfence.song.SourceFile;
 import amberfence.song.TimeMap;
 import amberfence.step.PartResult;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
-import java.util.OptionalInt;
 
 /**
  * "Lantern Ferry", an invented song that has something to show on every screen: a tune with wrong notes, a bass of
@@ -46,34 +28,12 @@ public final class LanternFerry {
     /** The C♯ in bar 7, which the demo leaves alone on purpose. */
     private static final long ON_PURPOSE = 6 * 6 * EIGHTH;
 
-    private final List<Part> parts = new ArrayList<>();
-    private final List<SourceFile.Chunk> tracks = new ArrayList<>();
-    private long nextId = 1;
-
     private LanternFerry() {
     }
 
-    /** The song with its keys, as a newly imported file would be, without steps. */
+    /** The song with nothing done to it. */
     public static Song plain() {
-        LanternFerry ferry = new LanternFerry();
-        ferry.tracks.add(conductor());
-        ferry.readParts();
-        Song made = new Song(TITLE, TIME, Fence.of(KEYS), ferry.parts,
-                new SourceFile(1, TICKS_PER_QUARTER, Bytes.EMPTY, ferry.tracks, Bytes.EMPTY), ferry.nextId);
-        Song read = read(MidiExport.ofOriginals(made).toBytes());
-        for (Part part : made.parts()) {
-            read = read.withPart(part.id(), same -> same.withRole(part.role()));
-        }
-        return read.withFence(made.fence());
-    }
-
-    /** Through a MIDI file and back, so that the demo stands on the same ground as any imported song. */
-    private static Song read(byte[] midi) {
-        try {
-            return MidiReader.read(midi, TITLE).song();
-        } catch (UnreadableFileException e) {
-            throw new IllegalStateException("the demo song does not come back from its own MIDI file", e);
-        }
+        return DemoText.read(TITLE, "lantern-ferry.txt", TIME, KEYS, new int[] {0, 0}, LanternFerry::accented);
     }
 
     /**
@@ -92,40 +52,6 @@ public final class LanternFerry {
                 withChords.parts().get(2)).line()), TIME, withChords.fence().along(TIME)));
     }
 
-    private void readParts() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(
-                LanternFerry.class.getResourceAsStream("lantern-ferry.txt"), StandardCharsets.UTF_8))) {
-            String head = null;
-            StringBuilder text = new StringBuilder();
-            for (String line : in.lines().toList()) {
-                if (line.startsWith("==")) {
-                    addPart(head, text.toString());
-                    head = line.substring(2).strip();
-                    text.setLength(0);
-                } else if (!line.startsWith("#")) {
-                    text.append(line).append(' ');
-                }
-            }
-            addPart(head, text.toString());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** A head is: name, role, channel from 1, General MIDI program from 1. */
-    private void addPart(String head, String text) {
-        if (head == null) {
-            return;
-        }
-        String[] cells = head.split("\\s*,\\s*");
-        int channel = Integer.parseInt(cells[2]) - 1;
-        Line line = accented(LineText.parse(text, EIGHTH, channel, nextId));
-        nextId += line.size();
-        parts.add(Part.of(parts.size(), cells[0], Role.valueOf(cells[1].toUpperCase(Locale.ROOT)),
-                OptionalInt.of(tracks.size()), channel, line));
-        tracks.add(track(cells[0], channel, Integer.parseInt(cells[3]) - 1, line));
-    }
-
     /** Main beats are louder, and each note ends a little before the next begins. */
     private static Line accented(Line line) {
         return Line.of(line.notes().stream().map(note -> {
@@ -134,42 +60,5 @@ public final class LanternFerry {
             return new Note(note.id(), note.start(), note.length() - EIGHTH / 12, note.pitch(), velocity, note.channel(),
                     note.release());
         }).toList());
-    }
-
-    private static SourceFile.Track conductor() {
-        return new SourceFile.Track(List.of(name(TITLE),
-                event(0, Bytes.of(0xFF, 0x58, 4, 6, 3, 36, 8)),
-                event(0, Bytes.of(0xFF, 0x51, 3, 0x08, 0x7A, 0x24)),
-                event(0, Bytes.of(0xFF, 0x59, 2, 0, 0)),
-                event(0, Bytes.of(0xFF, 0x2F, 0))), Bytes.EMPTY);
-    }
-
-    private static SourceFile.Track track(String name, int channel, int program, Line line) {
-        List<SourceEvent> events = new ArrayList<>();
-        for (Note note : line.notes()) {
-            events.add(new SourceEvent.NoteOn(note.start(), note.id(), false));
-            events.add(new SourceEvent.NoteOff(note.end(), note.id(), false, false));
-        }
-        events.sort(Comparator.comparingLong(SourceEvent::tick));
-        events.add(0, name(name));
-        events.add(1, event(0, Bytes.of(0xC0 | channel, program)));
-        events.add(event(line.end(), Bytes.of(0xFF, 0x2F, 0)));
-        return new SourceFile.Track(events, Bytes.EMPTY);
-    }
-
-    private static SourceEvent name(String text) {
-        byte[] letters = text.getBytes(StandardCharsets.US_ASCII);
-        int[] event = new int[letters.length + 3];
-        event[0] = 0xFF;
-        event[1] = 0x03;
-        event[2] = letters.length;
-        for (int i = 0; i < letters.length; i++) {
-            event[i + 3] = letters[i];
-        }
-        return event(0, Bytes.of(event));
-    }
-
-    private static SourceEvent event(long tick, Bytes bytes) {
-        return new SourceEvent.Other(tick, bytes, false);
     }
 }

@@ -15,8 +15,8 @@ import java.util.List;
 public final class VoiceParts {
     /** How many lines a part can be divided into. */
     public static final Range LINES = new Range("lines", 2, 8);
-    /** Two octaves from the lowest string of a bass (common practice, no source). */
-    private static final PitchRange BASS = PitchRange.parse("E1..E3");
+    /** From the lowest string of a bass (common practice, no source), so low that chords in the middle go there by whole octaves. */
+    private static final PitchRange BASS = PitchRange.parse("E1..G2");
     private static final List<String> FOUR = List.of(Texts.text("%s, soprano"), Texts.text("%s, alto"), Texts.text("%s, tenor"), Texts.text("%s, bass"));
 
     private VoiceParts() {

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Line;
+import amberfence.song.Song;
 import amberfence.song.StepSlot;
 import amberfence.song.Treatment;
 import java.util.List;
@@ -50,6 +51,15 @@ public interface Step extends Treatment {
     /** Whether the step asks for the song's chords on keys, or for where the song ends. */
     default boolean asksForSong() {
         return false;
+    }
+
+    /**
+     * The step itself.
+     *
+     * @throws amberfence.theory.MusicTextException when a song lacks what the step cannot do without
+     */
+    default Step checkedFor(Song song) {
+        return this;
     }
 
     /** The surroundings of the steps that follow; a step to another key takes the fence along. */

@@ -177,6 +177,9 @@ final class PartCard extends VBox {
         Part part = session.song().part(id);
         List<MenuItem> items = new ArrayList<>(List.of(item("parts.rename", this::beginRename), roles(part)));
         items.addAll(List.of(instruments(part), volumes(part)));
+        if (!part.isDrums()) {
+            items.add(VoiceMenu.of(session, part));
+        }
         items.addAll(List.of(
                 item("parts.duplicate", () -> duplicate(part)),
                 item("parts.up", () -> session.edit(Words.say("edit.order"), song -> song.withPartMoved(id, -1))),

@@ -23,10 +23,10 @@ final class SpecialControls {
             "to-key to", KeyControl::to, "to-key from", KeyControl::from, "fold around", FoldControl::of);
     /** By step and setting, what needs all the width and brings its own label. */
     private static final Map<String, Function<SettingControl<?>, Node>> WIDE = Map.of(
-            "follow-chords figure", FigureControl::of);
+            "follow-chords figure", FigureControl::of, "strum bend", BendControl::of);
     /** By step. */
     private static final Map<String, BiFunction<Step, FormHost, Node>> BELOW = Map.of("bring-inside", OutsideNotes::of,
-            "harmony", LinesAsParts::of, "fit-melody", SpecialControls::fitting);
+            "harmony", LinesAsParts::of, "arpeggio", OrderPicture::of, "fit-melody", SpecialControls::fitting);
 
     /** Steps of which the form shows something of the notes, so that it is made anew with them. */
     private static final Set<String> SHOW_NOTES = Set.of("follow-chords", "harmony");

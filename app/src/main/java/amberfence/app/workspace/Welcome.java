@@ -2,7 +2,10 @@ package amberfence.app.workspace;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.demo.Demo;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -12,7 +15,7 @@ import javafx.scene.text.TextAlignment;
 final class Welcome extends VBox {
     private static final double WIDTH = 440;
 
-    Welcome(Runnable importFile, Runnable demo, Runnable startEmpty, Runnable time, Runnable fence) {
+    Welcome(Runnable importFile, Consumer<Demo> demo, Runnable startEmpty, Runnable time, Runnable fence) {
         super(14);
         setId("welcome");
         setAlignment(Pos.CENTER);
@@ -20,14 +23,19 @@ final class Welcome extends VBox {
         words.setWrapText(true);
         words.setMaxWidth(WIDTH);
         words.setTextAlignment(TextAlignment.CENTER);
-        HBox buttons = new HBox(10, Controls.button("welcome-demo", "welcome.demo", event -> demo.run()),
-                Controls.button("welcome-empty", "welcome.empty", event -> startEmpty.run()),
+        HBox buttons = new HBox(10, Controls.button("welcome-empty", "welcome.empty", event -> startEmpty.run()),
                 Controls.button("welcome-import", "welcome.import", event -> importFile.run(), "primary"));
         buttons.setAlignment(Pos.CENTER);
+        HBox demos = new HBox(10, Controls.label(Words.say("welcome.demo"), "soft"));
+        for (Demo song : Demo.values()) {
+            Button open = Controls.button("welcome-" + song.text(), "welcome." + song.text(), event -> demo.accept(song), "choice");
+            demos.getChildren().add(open);
+        }
+        demos.setAlignment(Pos.CENTER);
         HBox first = new HBox(10, Controls.label(Words.say("welcome.first"), "soft"),
                 Controls.button("welcome-time", "welcome.time", event -> time.run(), "choice"),
                 Controls.button("welcome-fence", "welcome.fence", event -> fence.run(), "choice"));
         first.setAlignment(Pos.CENTER);
-        getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons, first);
+        getChildren().addAll(Controls.label(Words.say("welcome.title"), "title"), words, buttons, demos, first);
     }
 }

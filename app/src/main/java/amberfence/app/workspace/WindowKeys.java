@@ -5,6 +5,7 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.keys.Shortcut;
 import amberfence.app.parts.TakeSwitch;
 import amberfence.app.session.Session;
+import amberfence.app.steps.DiceThrow;
 import amberfence.app.words.Words;
 import amberfence.song.Song;
 import java.util.EnumSet;
@@ -85,6 +86,7 @@ final class WindowKeys {
             case BEFORE_AFTER -> session.transport().showBefore(!session.transport().showingBefore().get());
             case SETTLE -> workspace.settle();
             case STEPS -> workspace.callSteps();
+            case ANOTHER -> DiceThrow.again(session);
             case THEME -> workspace.toggleTheme();
             case SHORTCUTS -> workspace.openShortcuts();
             default -> throw new IllegalStateException(shortcut + " is no key for the whole window");

@@ -43,7 +43,6 @@ import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.PianoView;
 import amberfence.app.tryit.TryItView;
 import amberfence.app.words.Words;
-import amberfence.demo.LanternFerry;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.StepSchema;
@@ -107,7 +106,7 @@ public final class Workspace extends StackPane {
         StepsColumn steps = new StepsColumn(session, new StepsView(session, settling));
         ladder.addTool(steps.call());
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
-                new Welcome(files::chooseAndOpen, () -> files.take(LanternFerry.song()), () -> PartsView.addPart(session, Role.MELODY),
+                new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
                         this::openTime, this::openFence));
         fill(drawer, ladder, choice);
         setId("workspace");

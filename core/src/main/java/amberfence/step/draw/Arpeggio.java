@@ -1,8 +1,11 @@
 package amberfence.step.draw;
 
+import amberfence.reading.SoundingChords;
 import amberfence.song.Grid;
 import amberfence.song.GridLines;
 import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Role;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -11,7 +14,10 @@ import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.theory.KeyLadder;
 import amberfence.theory.Range;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * The notes of a chord one after another at a rate, for as long as the chord sounds, at most until the next begins.
@@ -71,6 +77,9 @@ public record Arpeggio(Figure figure, Sound sound, Begins begins, boolean held, 
         }
     }
 
+    private static final int EXAMPLE_NOTES = 4;
+    private static final int EXAMPLE_OCTAVE = 4;
+    private static final int EXAMPLE_VELOCITY = 90;
     /** Upward in sixteenths. */
     public static final Arpeggio USUAL = new Arpeggio(new Figure(FigureOrder.UP, 1, Again.IN_PLACE, 0, 1),
             new Sound(Grid.of(16), 100, Accents.NONE, GridLines.STRAIGHT), Begins.GROUP, false, Single.REPEAT, 1);
@@ -118,6 +127,17 @@ public record Arpeggio(Figure figure, Sound sound, Begins begins, boolean held, 
 
     private Arpeggio with(Sound newSound) {
         return new Arpeggio(figure, newSound, begins, held, single, seed);
+    }
+
+    /** What becomes of a chord of four notes of the key that lasts for a bar, to show the order. */
+    public Line example(Surroundings around) {
+        KeyLadder ladder = KeyLadder.of(around.fence().keyAt(0));
+        List<Note> chord = new ArrayList<>();
+        for (int i = 0; i < EXAMPLE_NOTES; i++) {
+            chord.add(new Note(i + 1, 0, around.time().barStart(2), ladder.pitch(new KeyLadder.Place(EXAMPLE_OCTAVE * ladder.size() + 2 * i, 0)), EXAMPLE_VELOCITY, 0,
+                    Note.USUAL_RELEASE));
+        }
+        return apply(Line.of(chord), Surroundings.of(around.fence(), around.time(), Role.CHORDS, SoundingChords.NONE)).out();
     }
 
     @Override

@@ -11,6 +11,7 @@ import amberfence.step.Work;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.LongFunction;
 import java.util.stream.IntStream;
 
 /** Fills the free time between the notes of a line. */
@@ -32,6 +33,7 @@ final class FillWriter {
     private final Making making;
     private final TimeMap time;
     private final GridLines grid;
+    private final LongFunction<Places> placesAt;
     private Note firstWithoutTime;
     private int withoutTime;
 
@@ -41,6 +43,7 @@ final class FillWriter {
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
+        this.placesAt = Places.along(around.fence());
         this.grid = new GridLines(time, step.rate());
     }
 
@@ -111,7 +114,7 @@ final class FillWriter {
         int at = before.pitch();
         for (int i = 0; i < cells.size(); i++) {
             Cell cell = cells.get(i);
-            Places places = Places.at(around.fence(), cell.from);
+            Places places = placesAt.apply(cell.from);
             if (places.isEmpty()) {
                 continue;
             }

@@ -1,6 +1,5 @@
 package amberfence.step.draw;
 
-import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
@@ -15,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.LongFunction;
 
 /** Writes grace notes, and takes their time from what is there. */
 final class GraceWriter {
@@ -24,12 +24,12 @@ final class GraceWriter {
     private final Work work;
     private final Making making;
     private final TimeMap time;
-    private final FenceLine fence;
+    private final LongFunction<Places> placesAt;
     /** What became of notes that gave time, by identity. */
     private final Map<Long, Note> now = new HashMap<>();
     private final Set<Long> free = new HashSet<>();
-    /** Beginnings of grace notes, each with its pitch and channel. */
-    private final Set<List<Long>> there = new HashSet<>();
+    /** Beginnings of grace notes, each with its pitch and channel in one number. */
+    private final Set<Long> there = new HashSet<>();
     private Note firstWithout;
     private int without;
 
@@ -38,7 +38,7 @@ final class GraceWriter {
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
-        this.fence = around.fence();
+        this.placesAt = Places.along(around.fence());
     }
 
     void write(Line in) {
@@ -85,9 +85,9 @@ final class GraceWriter {
         List<Integer> pitches = pitches(note.pitch(), from, each);
         boolean before = step.place() == Grace.Place.BEFORE && !step.onBeat();
         Map<Long, Note> given = new HashMap<>();
-        List<List<Long>> places = new ArrayList<>();
+        List<Long> places = new ArrayList<>();
         for (int i = 0; i < pitches.size(); i++) {
-            places.add(List.of(from + i * each, (long) pitches.get(i), (long) note.channel()));
+            places.add((from + i * each) << 11 | pitches.get(i) << 4 | note.channel());
         }
         boolean room = from >= 0 && Collections.disjoint(places, there) && pitches.stream().allMatch(Range.PITCH::contains) && (before || gives(note, from, to, given));
         for (Note other : sounding) {
@@ -133,7 +133,7 @@ final class GraceWriter {
         boolean after = step.place() == Grace.Place.AFTER;
         for (int i = 0; i < step.count(); i++) {
             int away = after ? i + 1 : step.count() - i;
-            Places places = Places.at(fence, Math.max(0, from + i * each));
+            Places places = placesAt.apply(Math.max(0, from + i * each));
             pitches.add(switch (step.from()) {
                 case ABOVE -> places.moved(pitch, away);
                 case BELOW -> places.moved(pitch, -away);

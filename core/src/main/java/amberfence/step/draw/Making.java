@@ -10,12 +10,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Notes that a step makes, collected until all of them are known: they give way to what is there. One that would begin with a
@@ -110,25 +107,26 @@ final class Making {
     /** Puts all into the books. */
     void write() {
         List<Made> left = withEnds(withRoom());
-        Map<Long, Made> first = new LinkedHashMap<>();
-        for (Made some : left) {
-            some.source.filter(source -> replaced.containsKey(source.id()) && source.pitch() == some.note.pitch()
-                    && source.channel() == some.note.channel()).ifPresent(source -> first.putIfAbsent(source.id(), some));
+        Map<Long, Integer> first = new HashMap<>();
+        for (int i = 0; i < left.size() && !replaced.isEmpty(); i++) {
+            int index = i;
+            Note made = left.get(i).note;
+            left.get(i).source.filter(source -> source.pitch() == made.pitch() && source.channel() == made.channel() && replaced.containsKey(source.id()))
+                    .ifPresent(source -> first.putIfAbsent(source.id(), index));
         }
-        Set<Made> moved = new HashSet<>(first.values());
         for (Note source : sources) {
-            Made now = first.get(source.id());
-            if (now == null) {
+            Integer index = first.get(source.id());
+            if (index == null) {
                 work.remove(source, replaced.get(source.id()));
             } else {
-                work.change(source, source.withStart(now.note.start()).withLength(now.note.length()).withVelocity(now.note.velocity()), now.reason);
+                Made now = left.get(index);
+                work.change(source, now.note, now.reason);
+                left.set(index, null);
             }
         }
         for (Made some : left) {
-            if (some.source.isEmpty()) {
-                work.add(some.from, some.note, some.reason);
-            } else if (!moved.contains(some)) {
-                work.add(some.source.get(), some.note, some.reason);
+            if (some != null) {
+                some.source.ifPresentOrElse(source -> work.add(source, some.note, some.reason), () -> work.add(some.from, some.note, some.reason));
             }
         }
     }

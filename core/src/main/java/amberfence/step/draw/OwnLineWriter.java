@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.LongFunction;
 import java.util.function.LongUnaryOperator;
 import java.util.stream.IntStream;
 
@@ -30,6 +31,7 @@ final class OwnLineWriter {
     private final Surroundings around;
     private final Work work;
     private final TimeMap time;
+    private final LongFunction<Places> placesAt;
 
     OwnLineWriter(OwnLine step, RulingChords ruling, Surroundings around, Work work) {
         this.step = step;
@@ -37,6 +39,7 @@ final class OwnLineWriter {
         this.around = around;
         this.work = work;
         this.time = around.time();
+        this.placesAt = Places.along(around.fence());
     }
 
     void write(Line in) {
@@ -107,7 +110,7 @@ final class OwnLineWriter {
 
     /** The next pitch, or a rest where nothing is inside or nothing counts. */
     private int pitch(long at, int last) {
-        int[] within = Places.at(around.fence(), at).between(step.range().lowest(), step.range().highest());
+        int[] within = placesAt.apply(at).between(step.range().lowest(), step.range().highest());
         if (within.length == 0) {
             return REST;
         } else if (step.pitches() == OwnLine.Pitches.EVEN) {

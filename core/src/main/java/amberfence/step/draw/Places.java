@@ -3,6 +3,10 @@ package amberfence.step.draw;
 import amberfence.song.FenceLine;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Range;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.LongFunction;
 import java.util.stream.IntStream;
 
 /** The inside pitches at one moment, as places to walk on: from each the next above and below. */
@@ -14,36 +18,41 @@ final class Places {
         pitches = IntStream.rangeClosed((int) Range.PITCH.lowest(), (int) Range.PITCH.highest()).filter(inside::containsPitch).toArray();
     }
 
-    static Places at(FenceLine fence, long tick) {
-        return new Places(fence.at(tick));
+    /** The places along a fence; each set of them is made once. */
+    static LongFunction<Places> along(FenceLine fence) {
+        Map<PitchClassSet, Places> made = new HashMap<>();
+        return tick -> made.computeIfAbsent(fence.at(tick), Places::new);
     }
 
     /** Those from one pitch to another, both included. */
     int[] between(int lowest, int highest) {
-        return IntStream.of(pitches).filter(pitch -> pitch >= lowest && pitch <= highest).toArray();
+        int from = upTo(lowest - 1);
+        return Arrays.copyOfRange(pitches, from, Math.max(from, upTo(highest)));
+    }
+
+    /** How many are at most as high as a pitch. */
+    private int upTo(int pitch) {
+        int found = Arrays.binarySearch(pitches, pitch);
+        return found >= 0 ? found + 1 : -found - 1;
     }
 
     /** The inside pitch so many places above another pitch, or below when negative; −1 where there is none. A pitch that is outside counts as none. */
     int moved(int pitch, int places) {
-        int above = (int) IntStream.of(pitches).filter(some -> some <= pitch).count();
-        boolean inside = above > 0 && pitches[above - 1] == pitch;
-        int index = places > 0 ? above - 1 + places : inside ? above - 1 + places : above + places;
+        int index = places > 0 || contains(pitch) ? upTo(pitch) - 1 + places : upTo(pitch) + places;
         return places == 0 ? pitch : index < 0 || index >= pitches.length ? NONE : pitches[index];
     }
 
     /** The nearest inside pitch, the lower of two; the pitch itself where there is none. */
     int nearest(int pitch) {
-        int best = pitch;
-        for (int some : pitches) {
-            if (best == pitch && some != pitch && !contains(pitch) || Math.abs(some - pitch) < Math.abs(best - pitch)) {
-                best = some;
-            }
+        int below = upTo(pitch) - 1;
+        if (below < 0 || below + 1 >= pitches.length) {
+            return isEmpty() ? pitch : pitches[below < 0 ? 0 : below];
         }
-        return best;
+        return pitch - pitches[below] <= pitches[below + 1] - pitch ? pitches[below] : pitches[below + 1];
     }
 
-    boolean contains(int pitch) {
-        return IntStream.of(pitches).anyMatch(some -> some == pitch);
+    private boolean contains(int pitch) {
+        return Arrays.binarySearch(pitches, pitch) >= 0;
     }
 
     boolean isEmpty() {

@@ -1,6 +1,7 @@
 package amberfence.step.draw;
 
 import amberfence.song.Line;
+import amberfence.song.Song;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -9,6 +10,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
 
 /**
@@ -82,6 +84,14 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
     @Override
     public boolean asksForSong() {
         return chord instanceof StackChord.Bank;
+    }
+
+    @Override
+    public Step checkedFor(Song song) {
+        if (chord instanceof StackChord.Bank && song.bank().filter(bank -> !bank.isEmpty()).isEmpty()) {
+            throw new MusicTextException("chord=bank asks for chords on keys, which this song has none of; a project keeps them");
+        }
+        return this;
     }
 
     @Override

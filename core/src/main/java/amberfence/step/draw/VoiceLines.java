@@ -20,7 +20,7 @@ import java.util.Map;
  */
 final class VoiceLines {
     /** So many ways are followed over the whole part, shared among its chords. */
-    private static final int BUDGET = 2_000_000;
+    private static final int BUDGET = 300_000;
     private static final int LEAST_WAYS = 8;
     private static final int MOST_WAYS = 4_000;
     /** More than all motion of the longest part. */

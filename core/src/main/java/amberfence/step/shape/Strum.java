@@ -133,10 +133,14 @@ public record Strum(From from, TimeLength over, int bend, Keeps keeps, Ends ends
         });
     }
 
-    /** Note i of n begins at spread·(i / (n − 1))^p with p = 2^(bend / 50), counted from the beat, or before it. */
+    /** Counted from the beat, or before it. */
     private long beginning(long beat, long spread, int i, int count) {
-        double share = Math.pow(i / (count - 1.0), Math.pow(2, bend / BEND_FOR_A_POWER));
-        return beat + Math.round(spread * share) - (keeps == Keeps.LAST ? spread : 0);
+        return beat + Math.round(spread * share(i, count, bend)) - (keeps == Keeps.LAST ? spread : 0);
+    }
+
+    /** Where note i of n begins, as a share of the spread: (i / (n − 1))^p with p = 2^(bend / 50). */
+    public static double share(int i, int count, int bend) {
+        return Math.pow(i / (count - 1.0), Math.pow(2, bend / BEND_FOR_A_POWER));
     }
 
     private int velocity(Note note, int i, int count) {

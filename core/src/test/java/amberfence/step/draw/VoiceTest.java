@@ -135,7 +135,7 @@ class VoiceTest {
         Song song = song(line(CHORDS)).minusPart(2);
         Song bass = VoiceParts.bass(song, KEYS);
         assertThat(bass.parts()).extracting(Part::name).containsExactly("Keys", "Keys, lowest");
-        assertThat(names(PartResult.of(bass, bass.parts().get(1)).line())).isEqualTo("C3@0 B2@8");
+        assertThat(names(PartResult.of(bass, bass.parts().get(1)).line())).isEqualTo("C2@0 B1@8");
         Song tune = VoiceParts.tune(song, KEYS);
         assertThat(names(PartResult.of(tune, tune.parts().get(1)).line())).isEqualTo("G4@0 A4@4 G4@8");
         Song four = VoiceParts.lines(song, KEYS, 4, Ensemble.STRINGS);

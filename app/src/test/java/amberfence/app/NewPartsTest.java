@@ -1,0 +1,132 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.demo.SaltStair;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.SettingTexts;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** New parts out of old ones, on "Salt Stair": keys, bass, guitar, and a tune that is empty. */
+class NewPartsTest extends WindowTest {
+    private static final int KEYS = 0;
+
+    @Override
+    protected Song song() {
+        return SaltStair.song();
+    }
+
+    private Line heard(Part part) {
+        settle();
+        return session.results().get().part(part.id()).line();
+    }
+
+    private Part chosen() {
+        return session.song().part(session.selection().part().get());
+    }
+
+    private void addStep(String title) {
+        click("add-step");
+        clickOn("#step-search").write(title);
+        String name = StepCatalogue.all().stream().filter(some -> some.title().equals(title)).findFirst().orElseThrow().name();
+        click("add-" + name);
+    }
+
+    private Map<String, String> settings(int step) {
+        Step treatment = Step.in(chosen().steps().get(step));
+        return StepCatalogue.of(treatment).texts(treatment, SettingTexts.ALONE);
+    }
+
+    @Test
+    void aBassIsDrawnFromTheLowestNotesWithOneGestureAndFollows() {
+        click("part-menu-" + KEYS);
+        chooseUnder("part-voices", "voices-bass");
+        assertThat(chosen().name()).isEqualTo("Keys, lowest");
+        assertThat(heard(chosen()).notes()).hasSize(16).allMatch(note -> note.pitch() <= 43);
+        assertThat(text("status")).contains("1 part drawn from “Keys”");
+        interact(() -> session.edit("shorter", song -> song.withPart(KEYS, part -> part.withTake(take -> take.withLine(take.line().between(0, 1900))))));
+        assertThat(heard(chosen()).notes()).hasSize(1);
+        push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(session.song().parts()).hasSize(4);
+    }
+
+    @Test
+    void fourVoicesStandInPartsOfTheirOwnAndNothingOfTheChordsIsLost() {
+        click("part-menu-" + KEYS);
+        chooseUnder("part-voices", "voices-4");
+        chooseUnder("voices-4", "voices-4-strings");
+        List<Part> parts = session.song().parts().subList(1, 5);
+        assertThat(parts).extracting(Part::name).containsExactly("Keys, soprano", "Keys, alto", "Keys, tenor", "Keys, bass");
+        assertThat(parts.stream().mapToInt(part -> heard(part).notes().size()).sum()).isLessThanOrEqualTo(64).isGreaterThan(40);
+        assertThat(session.song().part(KEYS).sound().muted()).isTrue();
+    }
+
+    @Test
+    void anArpeggioIsAddedShownAndUndone() {
+        interact(() -> session.selection().selectPart(KEYS));
+        addStep("Arpeggio");
+        assertThat(heard(chosen()).size()).isEqualTo(16 * 16);
+        assertThat(isShown("arpeggio-order-picture")).isTrue();
+        choose("arpeggio-order", 1);
+        assertThat(settings(0)).containsEntry("order", "down");
+        type("arpeggio-accents", "100,50");
+        assertThat(heard(chosen()).notes().get(1).velocity()).isLessThan(50);
+        assertThat(changeRows().get(0)).contains("note 4 of the arpeggio");
+        type("arpeggio-then", "2 fifths");
+        assertThat(settings(0)).as("what cannot be read changes nothing").containsEntry("then", "0 octaves");
+        push(KeyCode.CONTROL, KeyCode.Z);
+    }
+
+    @Test
+    void aVoiceIsChosenForTheEmptyTuneAndTheTimeBetweenIsFilled() {
+        int tune = session.song().parts().get(3).id();
+        interact(() -> session.selection().selectPart(tune));
+        addStep("Voice of a part");
+        assertThat(heard(chosen()).isEmpty()).isTrue();
+        choose("voice-from", 1);
+        choose("voice-which", 1);
+        assertThat(settings(0)).containsEntry("which", "highest").containsEntry("from", "part 0");
+        assertThat(heard(chosen()).notes()).hasSize(16);
+        addStep("Fill between");
+        int before = heard(chosen()).size();
+        type("fill-room", "60");
+        assertThat(heard(chosen()).size()).isGreaterThan(before + 16);
+        // Another throw of the dice, with one key and with the row of outlines.
+        List<Note> first = heard(chosen()).notes();
+        push(KeyCode.CONTROL, KeyCode.R);
+        settle();
+        assertThat(settings(1)).containsEntry("seed", "2");
+        assertThat(heard(chosen()).notes()).isNotEqualTo(first);
+        click("fill-seed-1");
+        assertThat(heard(chosen()).notes()).isEqualTo(first);
+    }
+
+    @Test
+    void theBendOfAStrumIsDraggedAsACurve() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(2).id()));
+        settle();
+        drag("#strum-bend").moveBy(-58, 0).drop();
+        settle();
+        int bend = Integer.parseInt(settings(0).get("bend"));
+        assertThat(bend).isBetween(40, 60);
+        clickOn("#strum-bend").push(KeyCode.RIGHT);
+        settle();
+        assertThat(settings(0)).containsEntry("bend", String.valueOf(bend - 5));
+    }
+
+    @Test
+    void aKeyThatFindsNoDiceSaysSo() {
+        interact(() -> session.selection().selectPart(KEYS));
+        push(KeyCode.CONTROL, KeyCode.R);
+        assertThat(text("status")).contains("has dice");
+    }
+}

@@ -1,0 +1,144 @@
+package amberfence.demo;
+
+import amberfence.format.UnreadableFileException;
+import amberfence.format.midi.MidiExport;
+import amberfence.format.midi.MidiReader;
+import amberfence.song.Bytes;
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.Metre;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.song.SourceEvent;
+import amberfence.song.SourceFile;
+import amberfence.song.TimeMap;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+
+/** Reads an invented song from a text that ships with it, by way of a MIDI file, so that it is a song like any other. */
+final class DemoText {
+    private static final int EIGHTHS_IN_A_QUARTER = 2;
+    private final TimeMap time;
+    private final UnaryOperator<Line> hand;
+    private final List<Part> parts = new ArrayList<>();
+    private final List<SourceFile.Chunk> tracks = new ArrayList<>();
+    private long nextId = 1;
+
+    private DemoText(TimeMap time, UnaryOperator<Line> hand) {
+        this.time = time;
+        this.hand = hand;
+    }
+
+    /**
+     * A song as it comes from its MIDI file.
+     *
+     * @param resource name of the text, whose lengths are in eighths
+     * @param key the sharps, and 1 for minor, as a MIDI file says it
+     * @param hand how its notes are played: loudness and ends
+     */
+    static Song read(String title, String resource, TimeMap time, KeyPlan keys, int[] key, UnaryOperator<Line> hand) {
+        DemoText text = new DemoText(time, hand);
+        text.tracks.add(text.conductor(title, key));
+        text.readParts(resource);
+        Song made = new Song(title, time, Fence.of(keys), text.parts,
+                new SourceFile(1, time.ticksPerQuarter(), Bytes.EMPTY, text.tracks, Bytes.EMPTY), text.nextId);
+        Song read = read(MidiExport.ofOriginals(made).toBytes(), title);
+        for (Part part : made.parts()) {
+            read = read.withPart(part.id(), same -> same.withRole(part.role()));
+        }
+        return read.withFence(made.fence());
+    }
+
+    private static Song read(byte[] midi, String title) {
+        try {
+            return MidiReader.read(midi, title).song();
+        } catch (UnreadableFileException e) {
+            throw new IllegalStateException("the demo song does not come back from its own MIDI file", e);
+        }
+    }
+
+    private void readParts(String resource) {
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(DemoText.class.getResourceAsStream(resource), StandardCharsets.UTF_8))) {
+            String head = null;
+            StringBuilder text = new StringBuilder();
+            for (String line : in.lines().toList()) {
+                if (line.startsWith("==")) {
+                    addPart(head, text.toString());
+                    head = line.substring(2).strip();
+                    text.setLength(0);
+                } else if (!line.startsWith("#")) {
+                    text.append(line).append(' ');
+                }
+            }
+            addPart(head, text.toString());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A head is: name, role, channel from 1, General MIDI program from 1. */
+    private void addPart(String head, String text) {
+        if (head == null) {
+            return;
+        }
+        String[] cells = head.split("\\s*,\\s*");
+        int channel = Integer.parseInt(cells[2]) - 1;
+        Line line = hand.apply(LineText.parse(text, time.ticksPerQuarter() / EIGHTHS_IN_A_QUARTER, channel, nextId));
+        nextId += line.size();
+        parts.add(Part.of(parts.size(), cells[0], Role.valueOf(cells[1].toUpperCase(Locale.ROOT)),
+                OptionalInt.of(tracks.size()), channel, line));
+        tracks.add(track(cells[0], channel, Integer.parseInt(cells[3]) - 1, line));
+    }
+
+    private SourceFile.Track conductor(String title, int[] key) {
+        int tempo = time.tempos().get(0).microsecondsPerQuarter();
+        Metre metre = time.metres().get(0);
+        return new SourceFile.Track(List.of(name(title),
+                event(0, Bytes.of(0xFF, 0x58, 4, metre.numerator(), Integer.numberOfTrailingZeros(metre.denominator()), metre.isCompound() ? 36 : 24, 8)),
+                event(0, Bytes.of(0xFF, 0x51, 3, tempo >> 16 & 0xFF, tempo >> 8 & 0xFF, tempo & 0xFF)),
+                event(0, Bytes.of(0xFF, 0x59, 2, key[0], key[1])),
+                event(0, Bytes.of(0xFF, 0x2F, 0))), Bytes.EMPTY);
+    }
+
+    private static SourceFile.Track track(String name, int channel, int program, Line line) {
+        List<SourceEvent> events = new ArrayList<>();
+        for (Note note : line.notes()) {
+            events.add(new SourceEvent.NoteOn(note.start(), note.id(), false));
+            events.add(new SourceEvent.NoteOff(note.end(), note.id(), false, false));
+        }
+        events.sort(Comparator.comparingLong(SourceEvent::tick));
+        events.add(0, name(name));
+        events.add(1, event(0, Bytes.of(0xC0 | channel, program)));
+        events.add(event(line.end(), Bytes.of(0xFF, 0x2F, 0)));
+        return new SourceFile.Track(events, Bytes.EMPTY);
+    }
+
+    private static SourceEvent name(String text) {
+        byte[] letters = text.getBytes(StandardCharsets.US_ASCII);
+        int[] event = new int[letters.length + 3];
+        event[0] = 0xFF;
+        event[1] = 0x03;
+        event[2] = letters.length;
+        for (int i = 0; i < letters.length; i++) {
+            event[i + 3] = letters[i];
+        }
+        return event(0, Bytes.of(event));
+    }
+
+    private static SourceEvent event(long tick, Bytes bytes) {
+        return new SourceEvent.Other(tick, bytes, false);
+    }
+}
