@@ -35,7 +35,7 @@ class ReadmeTest {
             assertThat(code).as(line + " " + errors).isZero();
             run++;
         }
-        assertThat(run).isEqualTo(13);
+        assertThat(run).isEqualTo(16);
     }
 
     @Test

@@ -3,6 +3,8 @@ package amberfence.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
+import amberfence.demo.SaltStair;
+import amberfence.format.midi.MidiExport;
 import amberfence.format.project.ProjectFormat;
 import amberfence.song.Note;
 import amberfence.song.Song;
@@ -45,6 +47,51 @@ class TypedStepsTest extends Commands {
                 .containsExactly("57@0", "53@30", "50@60");
         assertThat(notes(out, 2).subList(0, 3)).extracting(Note::end).containsOnly(notes(ferry, 2).get(0).end());
         assertThat(run("apply", ferry, "--out", out, "--part", "2", "--step", "strum over=soon")).isEqualTo(2);
+    }
+
+    private Path salt() throws Exception {
+        Path salt = folder.resolve("salt.mid");
+        Files.write(salt, MidiExport.ofOriginals(SaltStair.plain()).toBytes());
+        return salt;
+    }
+
+    @Test
+    void aChordPartBecomesABassInANewPartInOneLine() throws Exception {
+        Path salt = salt();
+        assertThat(run("apply", salt, "--out", out, "--new-part", "Low", "--step", "voice from=Keys which=lowest range=E1..G2 join=on")).isZero();
+        assertThat(printed).contains("Low: Voice of a part: 16 notes added").doesNotContain("Keys:");
+        assertThat(notes(out, 0)).as("the others are as they were").isEqualTo(notes(salt, 0));
+        List<Note> low = notes(out, 3);
+        assertThat(low.subList(0, 3)).extracting(Note::pitch).as("E3, C3 and G3 in the range of a bass").containsExactly(40, 36, 43);
+        assertThat(low.get(0).channel()).as("a channel that no part had").isEqualTo(3);
+        assertWrong("voice needs the part whose voice it is, as in from=1", "apply", salt, "--out", out, "--new-part", "Low", "--step", "voice which=lowest");
+        assertWrong("--new-part needs a name", "apply", salt, "--out", out, "--new-part", " ");
+    }
+
+    @Test
+    void aChordPartBecomesFourPartsInOneLineAndNothingOfItIsLost() throws Exception {
+        Path salt = salt();
+        assertThat(run("apply", salt, "--out", out, "--part", "0", "--voices", "4")).isZero();
+        List<Note> together = new ArrayList<>();
+        for (int part = 3; part < 7; part++) {
+            together.addAll(notes(out, part));
+        }
+        assertThat(together).hasSizeGreaterThan(40);
+        List<Note> chords = notes(salt, 0);
+        for (Note note : chords) {
+            assertThat(together).anyMatch(line -> line.pitch() == note.pitch() && line.start() <= note.start() && line.end() >= note.end());
+        }
+        assertWrong("lines must be 2 to 8, not 9", "apply", salt, "--out", out, "--voices", "9");
+    }
+
+    @Test
+    void aChordPartBecomesAnArpeggioWithPassingNotesInOneLine() throws Exception {
+        Path salt = salt();
+        assertThat(run("apply", salt, "--out", out, "--part", "0", "--quantize", "1/4", "--step", "arpeggio rate=1/8 length=50%", "--step",
+                "fill rate=1/16 density=100%")).isZero();
+        List<Note> notes = notes(out, 0);
+        assertThat(notes.subList(0, 8)).extracting(Note::start).containsExactly(0L, 120L, 240L, 360L, 480L, 600L, 720L, 840L);
+        assertWrong("chord=bank asks for chords on keys", "apply", salt, "--out", out, "--part", "0", "--step", "stack chord=bank");
     }
 
     @Test
@@ -111,11 +158,11 @@ class TypedStepsTest extends Commands {
                 .containsExactly("semitones", "octaves", "degrees of the scale");
         assertThat(move.get("settings").get(1).get("least").asInt()).isEqualTo(-127);
         assertThat(move.get("settings").get(1).get("usual").asText()).isEqualTo("1");
-        // Every usual value is one that can be typed.
+        // Every usual value is one that can be typed; which part is meant nobody can know.
         for (JsonNode step : steps) {
             StringBuilder typed = new StringBuilder(step.get("name").asText());
             for (JsonNode setting : step.get("settings")) {
-                String usual = setting.get("usual").asText();
+                String usual = setting.get("type").asText().equals("part") ? "0" : setting.get("usual").asText();
                 typed.append(usual.isEmpty() ? "" : " " + setting.get("key").asText() + "=\"" + usual + "\"");
             }
             assertThat(run("apply", ferry, "--out", out, "--part", "1", "--step", typed)).as(typed + " " + complaint).isZero();
