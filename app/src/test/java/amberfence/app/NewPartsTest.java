@@ -129,4 +129,27 @@ class NewPartsTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.R);
         assertThat(text("status")).contains("has dice");
     }
+
+    @Test
+    void aRunAlongAScaleOrAChordIsPutInAtThePlayhead() {
+        int tune = session.song().parts().get(3).id();
+        interact(() -> {
+            session.selection().selectPart(tune);
+            session.transport().moveTo(1920);
+            workspace.openRun();
+        });
+        settle();
+        assertThat(text("run-preview")).startsWith("E4 F♯4 G4");
+        clickOn("#run-along").push(KeyCode.CONTROL, KeyCode.A).write("Em7");
+        assertThat(text("run-preview")).startsWith("E4 G4 B4 D5");
+        push(KeyCode.CONTROL, KeyCode.A).write("nothing such");
+        assertThat(text("run-preview")).contains("as in E minor pentatonic or Em7");
+        type("run-along", "B7");
+        assertThat(isShown("run-sheet")).as("with nothing wrong Enter puts it in").isFalse();
+        assertThat(chosen().line().notes()).hasSize(8).first().satisfies(note -> assertThat(note.start()).isEqualTo(1920));
+        assertThat(session.selection().notes().get()).hasSize(8);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(session.song().part(tune).line().isEmpty()).isTrue();
+    }
 }

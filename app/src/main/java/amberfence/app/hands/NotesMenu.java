@@ -25,13 +25,18 @@ public final class NotesMenu {
     private final NoteCommands commands;
     private final NoteClipboard clipboard;
     private final Consumer<StepSchema<?>> doOnce;
+    private final Runnable openRun;
 
-    /** @param doOnce opens the settings of a step that is done once to the selected notes */
-    public NotesMenu(Session session, NoteCommands commands, NoteClipboard clipboard, Consumer<StepSchema<?>> doOnce) {
+    /**
+     * @param doOnce opens the settings of a step that is done once to the selected notes
+     * @param openRun opens the sheet of runs
+     */
+    public NotesMenu(Session session, NoteCommands commands, NoteClipboard clipboard, Consumer<StepSchema<?>> doOnce, Runnable openRun) {
         this.session = session;
         this.commands = commands;
         this.clipboard = clipboard;
         this.doOnce = doOnce;
+        this.openRun = openRun;
     }
 
     /** The items as they are for what is selected now. */
@@ -39,7 +44,7 @@ public final class NotesMenu {
         return List.of(select(), move(), keys(), needsNotes(new OnceMenu(doOnce).menu()), needsNotes(cut()),
                 needsNotes(item("hands.allowOrNot", "A", commands::allow)), new SeparatorMenuItem(),
                 needsNotes(item("hands.copy", "Ctrl+C", clipboard::copy)), needsNotes(item("hands.cut", "Ctrl+X", clipboard::cut)),
-                item("hands.pasteHere", "Ctrl+V", clipboard::paste),
+                item("hands.pasteHere", "Ctrl+V", clipboard::paste), item("hands.run", "", openRun),
                 needsNotes(item("hands.duplicate", "Ctrl+D", commands::duplicate)),
                 needsNotes(item("hands.delete", "Del", commands::delete)));
     }

@@ -15,7 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The rows of a settings form: a label at the left, a control at the right. */
-final class FormRows extends VBox {
+public final class FormRows extends VBox {
     private static final double LABELS = 88;
 
     FormRows() {
@@ -28,7 +28,7 @@ final class FormRows extends VBox {
     }
 
     /** A label at the left, a control at the right. */
-    static Node row(String text, Node control) {
+    public static Node row(String text, Node control) {
         return row(Controls.label(text, "soft", "small"), control);
     }
 
@@ -50,7 +50,7 @@ final class FormRows extends VBox {
     }
 
     /** A whole number with buttons for one less and one more; what is typed counts with Enter or when the field is left. */
-    static Node number(String id, int value, int lowest, int highest, IntConsumer onChange) {
+    public static Node number(String id, int value, int lowest, int highest, IntConsumer onChange) {
         // The value as it is by now: on a long song the form is made anew only once the last press is worked out.
         int[] now = {value};
         TextField field = field(id, Integer.toString(value), text -> onChange.accept(
@@ -68,7 +68,7 @@ final class FormRows extends VBox {
     }
 
     /** A pitch by its name, with buttons for a semitone less and more. */
-    static Node pitch(String id, int midi, Spelling spelling, IntConsumer onChange) {
+    public static Node pitch(String id, int midi, Spelling spelling, IntConsumer onChange) {
         int[] now = {midi};
         TextField field = field(id, spelling.pitchText(midi), text -> onChange.accept(spelling.readPitch(text)));
         field.setPrefColumnCount(4);

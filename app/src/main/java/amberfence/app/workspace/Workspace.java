@@ -26,6 +26,7 @@ import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.OnceSheet;
+import amberfence.app.sheets.RunSheet;
 import amberfence.app.sheets.SettingsSheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
@@ -100,7 +101,7 @@ public final class Workspace extends StackPane {
         this.ownScales = new ScaleCollection(folder);
         this.settling = new Settling(session);
         Drawer drawer = new Drawer(session.preferences());
-        LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce),
+        LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce, this::openRun),
                 new ProgressionView(session, chords, new ChordMenus(session, chords, this::openChart, this::openSmooth),
                         () -> drawer.show("chords")), this::openFence);
         StepsColumn steps = new StepsColumn(session, new StepsView(session, settling));
@@ -241,6 +242,15 @@ public final class Workspace extends StackPane {
     /** Opens what writes a sound file. */
     public void openSound() {
         navigator.show(SoundSheet.of(session, sound, files, navigator::closeSheet));
+    }
+
+    /** Opens the sheet that puts in a run along a scale or a chord. */
+    public void openRun() {
+        if (session.part().isEmpty()) {
+            session.say(Words.say("status.noPart"));
+        } else {
+            navigator.show(RunSheet.of(session, commands, navigator::closeSheet));
+        }
     }
 
     /** Opens the settings of a step that is done once to the selected notes. */
