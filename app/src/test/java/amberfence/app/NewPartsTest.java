@@ -7,11 +7,13 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.sound.Messages;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -151,5 +153,59 @@ class NewPartsTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(session.song().part(tune).line().isEmpty()).isTrue();
+    }
+
+    @Test
+    void chordsAreStackedOnSingleNotesAndPlayedAtOnce() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(1).id()));
+        addStep("Stack chords");
+        assertThat(heard(chosen()).size()).isEqualTo(3 * 16);
+        choose("stack-chord", 4);
+        assertThat(settings(0)).containsEntry("chord", "maj7");
+        assertThat(heard(chosen()).size()).isEqualTo(4 * 16);
+        assertThat(isShown("stack-notes")).as("how many notes counts in the key only").isFalse();
+        interact(() -> session.edit("mute", song -> song.withPart(KEYS, part -> part.withSound(part.sound().withMuted(true)))));
+        click("play");
+        waitUntil(() -> IntStream.range(0, output.size()).map(output::message).filter(message -> Messages.isNoteOn(message) && (message & 0xF) == 1)
+                .count() >= 4);
+        click("play");
+        assertThat(heard(chosen()).notes().stream().filter(note -> note.start() < 100)).extracting(Note::pitch).containsExactly(40, 44, 47, 51);
+    }
+
+    @Test
+    void anArpeggioBecomesBlocksAgain() {
+        interact(() -> session.selection().selectPart(KEYS));
+        addStep("Arpeggio");
+        addStep("Block chords");
+        choose("block-over", 2);
+        assertThat(heard(chosen()).size()).isEqualTo(64);
+        assertThat(heard(chosen()).notes()).allMatch(note -> note.start() % 1920 == 0 && note.length() == 1920);
+        assertThat(changeRows().get(0)).contains("in the block, for 4 notes");
+    }
+
+    @Test
+    void graceNotesStandBeforeEachNoteAndAreLeftByHand() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(1).id()));
+        addStep("Grace notes");
+        int all = heard(chosen()).size();
+        assertThat(all).as("the first has no room before it").isEqualTo(31);
+        choose("grace-step", 3);
+        assertThat(settings(0)).containsEntry("step", "semitone");
+        click("leave-all");
+        assertThat(heard(chosen()).size()).isEqualTo(16);
+    }
+
+    @Test
+    void aLineOfItsOwnFillsTheEmptyTuneAndTheDiceOfferOthers() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(3).id()));
+        addStep("Line of its own");
+        assertThat(heard(chosen()).size()).as("eighths of sixteen bars").isEqualTo(16 * 8);
+        List<Note> first = heard(chosen()).notes();
+        click("line-seed-others");
+        assertThat(settings(0)).containsEntry("seed", "5");
+        assertThat(heard(chosen()).notes()).isNotEqualTo(first);
+        click("settle");
+        assertThat(chosen().line().size()).isEqualTo(16 * 8);
+        assertThat(session.results().get().outside(chosen().id())).isZero();
     }
 }

@@ -1,0 +1,107 @@
+package amberfence.bench;
+
+import amberfence.song.Fence;
+import amberfence.song.KeyPlan;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Role;
+import amberfence.song.Song;
+import amberfence.step.Outcome;
+import amberfence.step.PartResult;
+import amberfence.step.SettingTexts;
+import amberfence.step.Step;
+import amberfence.step.StepSchema;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Key;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+
+/** Each step that draws new notes out of 100,000 old ones: blocks of three, an eighth each. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+public class DrawBench {
+    private static final int NOTES = 100_000;
+    private static final int BLOCKS = 1;
+    private static final int EMPTY = 2;
+    private Song song;
+
+    @Setup
+    public void compose() {
+        Random random = new Random(8);
+        List<Note> notes = new ArrayList<>(NOTES);
+        for (int i = 0; i < NOTES; i++) {
+            notes.add(new Note(i + 1, i / 3 * 240L, 200, 36 + random.nextInt(60), 80, 0, 64));
+        }
+        song = Song.empty("long").withFence(Fence.of(KeyPlan.of(Key.parse("C minor")))).withParts(List.of(
+                Part.of(BLOCKS, "blocks", Role.CHORDS, 0, Line.of(notes)), Part.of(EMPTY, "empty", Role.MELODY, 1, Line.EMPTY))).withNextId(2 * NOTES);
+    }
+
+    private Outcome drawn(int part, String name, Map<String, String> settings) {
+        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow();
+        Step step = schema.read(settings, SettingTexts.ALONE);
+        Song with = song.plusStep(part, step);
+        return PartResult.of(with, with.part(part)).stages().get(0).outcome();
+    }
+
+    @Benchmark
+    public Outcome voice() {
+        return drawn(EMPTY, "voice", Map.of("from", "1", "which", "lowest"));
+    }
+
+    @Benchmark
+    public Outcome voiceLine() {
+        return drawn(EMPTY, "voice", Map.of("from", "1", "which", "line:2/4"));
+    }
+
+    @Benchmark
+    public Outcome stack() {
+        return drawn(BLOCKS, "stack", Map.of());
+    }
+
+    @Benchmark
+    public Outcome arpeggio() {
+        return drawn(BLOCKS, "arpeggio", Map.of());
+    }
+
+    @Benchmark
+    public Outcome blockBars() {
+        return drawn(BLOCKS, "block", Map.of("over", "bar"));
+    }
+
+    @Benchmark
+    public Outcome blockHarmony() {
+        return drawn(BLOCKS, "block", Map.of());
+    }
+
+    @Benchmark
+    public Outcome strum() {
+        return drawn(BLOCKS, "strum", Map.of());
+    }
+
+    @Benchmark
+    public Outcome fill() {
+        return drawn(BLOCKS, "fill", Map.of("rate", "1/32", "room", "50%"));
+    }
+
+    @Benchmark
+    public Outcome grace() {
+        return drawn(BLOCKS, "grace", Map.of());
+    }
+
+    @Benchmark
+    public Outcome line() {
+        return drawn(BLOCKS, "line", Map.of());
+    }
+}
