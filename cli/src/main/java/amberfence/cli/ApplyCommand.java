@@ -58,14 +58,17 @@ import picocli.CommandLine.Spec;
                 + "no step it brings inside; with neither everything comes back as it was.",
             "--pick limits the steps behind it: --pick lowest --octaves -1 --pick all --snap nearest."})
 final class ApplyCommand implements Runnable {
-    @Parameters(paramLabel = "FILE", arity = "0..1", description = "a MIDI file")
-    private Path file;
+    @Parameters(paramLabel = "FILE", arity = "0..*", description = "a MIDI file; several with --out-dir")
+    private List<Path> files = new ArrayList<>();
 
     @Option(names = "--project", paramLabel = "SONG.amber", description = "a project whose steps to apply instead")
     private Path project;
 
-    @Option(names = "--out", required = true, paramLabel = "OUT", description = "the MIDI file to write")
-    private Path target;
+    @Option(names = "--out", paramLabel = "OUT", description = "the MIDI file to write")
+    private Path out;
+
+    @Option(names = "--out-dir", paramLabel = "FOLDER", description = "the folder for the results of several files, which keep their names")
+    private Path folder;
 
     @Option(names = "--key", description = "for example \"D dorian\"; without it the best found key counts")
     private String key;
@@ -95,20 +98,47 @@ final class ApplyCommand implements Runnable {
 
     @Override
     public void run() {
-        check();
-        PrintWriter out = spec.commandLine().getOut();
-        Song song = project != null ? CommandFiles.read(project).song() : fromMidi(out);
+        PrintWriter printed = spec.commandLine().getOut();
+        if (folder != null) {
+            checkBatch();
+            new Batch(files, folder, printed).run((file, target, words) -> one(file, target, words));
+            return;
+        }
+        if (out == null) {
+            throw wrong("say with --out which file to write, or with --out-dir into which folder");
+        }
+        if (files.size() > 1) {
+            throw wrong("several files go into a folder: --out-dir FOLDER");
+        }
+        one(files.isEmpty() ? null : files.get(0), out, printed);
+    }
+
+    private void checkBatch() {
+        if (out != null || project != null || changes != null) {
+            throw wrong("--out, --project and --changes do not go with --out-dir");
+        }
+        if (files.isEmpty()) {
+            throw wrong("give the files whose results go into the folder");
+        }
+    }
+
+    /** Does one file; says how many notes were changed or made. */
+    private int one(Path file, Path target, PrintWriter words) {
+        check(file, target);
+        Song song = project != null ? CommandFiles.read(project).song() : fromMidi(file, words);
         Map<Integer, PartResult> results = PartResult.all(song);
         MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
-        export.repairs().forEach(repair -> out.println("repaired: " + repair.text()));
+        export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
         CommandFiles.write(target, export.toBytes());
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));
         }
-        report(song, results, out);
+        report(song, results, words);
+        words.println("written: " + target);
+        return results.values().stream().flatMap(result -> result.stages().stream()).mapToInt(stage -> stage.outcome().changes().size()).sum();
     }
 
-    private void check() {
+    private void check(Path file, Path target) {
         if (type != null && type != 0 && type != 1) {
             throw wrong("--type is 0 or 1, not " + type);
         }
@@ -132,7 +162,7 @@ final class ApplyCommand implements Runnable {
         return new CommandFailure(CommandFailure.WRONG_COMMAND, message);
     }
 
-    private Song fromMidi(PrintWriter out) {
+    private Song fromMidi(Path file, PrintWriter out) {
         Optional<Key> named = key == null ? Optional.empty() : Optional.of(named(key));
         PitchClassSet always = PitchClassSet.of(allowed.stream().map(this::note).map(NoteName::pitchClass).toList());
         ReadSong read = CommandFiles.read(file);
@@ -266,7 +296,6 @@ final class ApplyCommand implements Runnable {
                 outcome.findings().forEach(finding -> out.println("  " + words(song, fence, finding)));
             }
         }
-        out.println("written: " + target);
     }
 
     /** A note that is to be resolved, and the ways out. */

@@ -1,16 +1,21 @@
 package amberfence.cli;
 
 import amberfence.format.FileTrouble;
+import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.catalogue.Formats;
-import amberfence.format.ReadSong;
+import amberfence.step.recipe.Recipe;
+import amberfence.step.recipe.Recipes;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /** Files of a command, with failures in words. */
 final class CommandFiles {
+    private static final long LONGEST_RECIPE = 100_000;
+
     private CommandFiles() {
     }
 
@@ -53,6 +58,26 @@ final class CommandFiles {
             WholeFile.write(target, content);
         } catch (IOException e) {
             throw notWritten(target, e);
+        }
+    }
+
+    /** A ready-made recipe, or one from a text file. */
+    static Recipe recipe(String name) {
+        Optional<Recipe> ready = Recipes.find(name);
+        if (ready.isPresent()) {
+            return ready.get();
+        }
+        Path file = Path.of(name);
+        if (!Files.isRegularFile(file)) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no recipe and no file “" + name + "”; recipes lists those that ship");
+        }
+        try {
+            if (Files.size(file) > LONGEST_RECIPE) {
+                throw new CommandFailure(CommandFailure.UNREADABLE, file + " is too long for a recipe");
+            }
+            return Recipe.parse(file.getFileName().toString().replaceFirst("\\.[^.]*$", ""), Files.readString(file));
+        } catch (IOException e) {
+            throw new CommandFailure(CommandFailure.UNREADABLE, file + " cannot be read: " + FileTrouble.reason(e));
         }
     }
 }

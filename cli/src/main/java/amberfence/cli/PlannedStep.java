@@ -8,6 +8,7 @@ import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.step.Surroundings;
+import amberfence.step.catalogue.StepText;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

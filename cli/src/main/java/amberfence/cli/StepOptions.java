@@ -6,6 +6,7 @@ import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.catalogue.StepText;
 import amberfence.step.pick.Pick;
 import amberfence.theory.MusicTextException;
 import java.util.ArrayList;
@@ -65,6 +66,12 @@ final class StepOptions {
 
     private OptionalInt newPart() {
         return newParts.isEmpty() ? OptionalInt.empty() : OptionalInt.of(newParts.size() - 1);
+    }
+
+    @Option(names = "--recipe", paramLabel = "NAME|FILE", description = "the steps of a recipe, as recipes lists them, or of a text file")
+    private void recipe(String name) {
+        read(() -> CommandFiles.recipe(name)).steps().forEach(entry -> planned.add(new PlannedStep(entry.step(), entry.pick().map(pick -> pick),
+                newPart(), false)));
     }
 
     @Option(names = "--voices", paramLabel = "N", description = "draws 2 to 8 lines of a part into parts of their own, after its steps; four are soprano, "

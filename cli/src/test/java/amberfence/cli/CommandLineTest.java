@@ -124,7 +124,7 @@ class CommandLineTest extends Commands {
     void aWrongCommandIsCode2AndOneLine() {
         assertWrong("there is no part 9; the file has parts 0 to 4", "apply", ferry, "--out", out, "--part", "9");
         assertWrong("“D doriam” is no key: D is understood as the tonic", "apply", ferry, "--out", out, "--key", "D doriam");
-        assertWrong("Missing required option: '--out=OUT'", "apply", ferry);
+        assertWrong("say with --out which file to write", "apply", ferry);
         assertWrong("is the input itself; the original is never written over", "apply", ferry, "--out", ferry);
         assertWrong("lies in a folder that does not exist", "apply", ferry, "--out", folder.resolve("no").resolve("o.mid"));
         assertWrong("Unknown option: '--loud'", "analyze", ferry, "--loud");

@@ -95,6 +95,43 @@ class TypedStepsTest extends Commands {
     }
 
     @Test
+    void aRecipeIsTakenByItsNameOrFromAFile() throws Exception {
+        Path salt = salt();
+        assertThat(run("apply", salt, "--out", out, "--part", "0", "--recipe", "bass-from-chords")).isZero();
+        assertThat(notes(out, 0)).hasSize(16).extracting(Note::pitch).startsWith(40, 36, 43, 38);
+        Path own = folder.resolve("short.txt");
+        Files.writeString(own, "# short ones\npick lowest\nlengths how=staccato amount=20%\n");
+        assertThat(run("apply", salt, "--out", out, "--part", "0", "--recipe", own)).isZero();
+        Files.writeString(own, "# short ones\nlengths how=shorter\n");
+        assertWrong("line 2 of the recipe: how=shorter cannot be", "apply", salt, "--out", out, "--recipe", own);
+        assertWrong("there is no recipe and no file “bas”", "apply", salt, "--out", out, "--recipe", "bas");
+        assertThat(run("recipes")).isZero();
+        assertThat(printed).contains("bass-from-chords", "Only the lowest notes");
+        assertThat(run("recipes", "drop-2")).isZero();
+        assertThat(printed).contains("pick voice 2 from top");
+    }
+
+    @Test
+    void severalFilesGoIntoAFolderAndABadOneDoesNotStopTheOthers() throws Exception {
+        Path salt = salt();
+        Path bad = folder.resolve("bad.mid");
+        Files.writeString(bad, "no song");
+        Path results = Files.createDirectory(folder.resolve("results"));
+        assertThat(run("apply", salt, bad, ferry, "--out-dir", results, "--octaves", "1")).isEqualTo(1);
+        assertThat(printed.lines().toList()).hasSize(3);
+        assertThat(printed.lines().toList().get(0)).startsWith("salt.mid").contains("done").contains("changes");
+        assertThat(printed.lines().toList().get(1)).startsWith("bad.mid").contains("failed");
+        assertThat(complaint).contains("1 of 3 files failed");
+        assertThat(notes(results.resolve("ferry.mid"), 0).get(0).pitch()).isEqualTo(notes(ferry, 0).get(0).pitch() + 12);
+        assertThat(results.resolve("bad.mid")).doesNotExist();
+        assertThat(run("apply", salt, ferry, "--out-dir", results, "--octaves", "1")).isZero();
+        assertWrong("several files go into a folder", "apply", salt, ferry, "--out", out, "--octaves", "1");
+        assertWrong("--out, --project and --changes do not go with --out-dir", "apply", salt, "--out-dir", results, "--out", out);
+        assertWrong("is no folder", "apply", salt, "--out-dir", folder.resolve("none"), "--octaves", "1");
+        assertWrong("say with --out", "apply", salt, "--octaves", "1");
+    }
+
+    @Test
     void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
         assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",
                 "bring-insid");

@@ -25,6 +25,12 @@ final class RandomSettings {
             Map.entry("drop", new String[] {"none", "2", "3", "2+4"}),
             Map.entry("longest", new String[] {"1bars", "1/2", "4bars"}),
             Map.entry("rhythm", new String[] {"every:1/8", "even:3/8@0", "even:5/8@2", "density:40%"}),
+            Map.entry("length", new String[] {"1/32..1/4", "60ms..1/8"}),
+            Map.entry("bars", new String[] {"pick", "1..2", "2..9"}),
+            Map.entry("shape", new String[] {"0:64,100:64", "0:20,50:120,100:1"}),
+            Map.entry("every", new String[] {"pick", "1bars", "2bars"}),
+            Map.entry("points", new String[] {"0:0,50:75,100:100", "25:10", "10:60,50:61,90:99"}),
+            Map.entry("grid", new String[] {"none", "1/16", "1/8t"}),
             Map.entry("velocity", new String[] {"70..100", "64..64"}));
     private final Random random;
 
@@ -70,7 +76,7 @@ final class RandomSettings {
             case LINES -> any(LINES);
             case LENGTH -> any(new String[] {"1/32", "1/8t", "60ms", "30t", "0t", "3000ms"});
             case PART -> "1";
-            case WRITTEN -> any(WRITTEN.get(key));
+            case WRITTEN -> any(WRITTEN.get(type.unit().startsWith("two velocities") ? "velocity" : type.unit().contains("bars as in") ? "bars" : key));
             case AMOUNT -> switch (before.getOrDefault("how", "legato")) {
                 case "staccato", "share" -> 1 + random.nextInt(150) + "%";
                 case "offset", "close-gaps", "fill" -> 1 + random.nextInt(300) + "t";

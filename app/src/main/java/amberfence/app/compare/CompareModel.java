@@ -1,5 +1,6 @@
 package amberfence.app.compare;
 
+import amberfence.app.session.Effort;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
@@ -59,10 +60,23 @@ final class CompareModel {
         List<Version> all = Version.of(part());
         a = all.contains(a) ? a : new Version(0, false);
         b = all.contains(b) ? b : new Version(0, false);
-        lineA = a.line(results(), partId);
-        lineB = b.line(results(), partId);
-        comparison = Comparison.of(lineA, lineB);
-        changed();
+        Results now = results();
+        Version first = a;
+        Version second = b;
+        Part part = part();
+        int effort = Effort.of(part.withTake(first.take()), now.song()) + Effort.of(part.withTake(second.take()), now.song());
+        session.computations().ask(this, effort, () -> Compared.of(first.line(now, partId), second.line(now, partId)), compared -> {
+            lineA = compared.a();
+            lineB = compared.b();
+            comparison = compared.comparison();
+            changed();
+        });
+    }
+
+    private record Compared(Line a, Line b, Comparison comparison) {
+        static Compared of(Line a, Line b) {
+            return new Compared(a, b, Comparison.of(a, b));
+        }
     }
 
     /** Whether the part is no longer in the song. */

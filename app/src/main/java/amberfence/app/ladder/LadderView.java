@@ -36,6 +36,8 @@ public final class LadderView extends Region {
     static final double DEGREES = 62;
     static final double RULER = 19;
     static final double BAR = 10;
+    /** Names what is worked out for the outline of another take. */
+    private static final String OUTLINE = "outline of a take";
     private static final int USUAL_BARS = 8;
     private static final int MIDDLE_C = 60;
 
@@ -198,8 +200,18 @@ public final class LadderView extends Region {
 
     private void updateOutline() {
         Integer take = session.selection().outlinedTake().get();
-        boolean there = take != null && !scene.isEmpty() && take < scene.part().takes().size();
-        outline = there ? scene.results().take(scene.part().id(), take) : Line.EMPTY;
+        if (take == null || scene.isEmpty() || take >= scene.part().takes().size()) {
+            session.computations().stop(OUTLINE);
+            showOutline(Line.EMPTY);
+            return;
+        }
+        Results results = scene.results();
+        Part part = scene.part();
+        session.computations().ask(OUTLINE, Effort.of(part.withTake(take), results.song()), () -> results.take(part.id(), take), this::showOutline);
+    }
+
+    private void showOutline(Line line) {
+        outline = line;
         markNotes();
     }
 

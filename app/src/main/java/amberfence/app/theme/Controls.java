@@ -134,7 +134,10 @@ public final class Controls {
     public static ContextMenu openMenu(Node under, List<MenuItem> items) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().setAll(items);
-        menu.show(under, Side.BOTTOM, 0, 2);
+        // What it belongs to may just have been taken away by an edit.
+        if (under.getScene() != null) {
+            menu.show(under, Side.BOTTOM, 0, 2);
+        }
         return menu;
     }
 

@@ -88,7 +88,7 @@ final class Blocks implements AutoCloseable {
         StringBuilder text = new StringBuilder();
         int found = 0;
         for (StackTraceElement element : stack) {
-            if (element.getClassName().startsWith("amberfence") && !element.getClassName().contains("$$") && found++ < 4) {
+            if (element.getClassName().startsWith("amberfence") && !element.getClassName().contains("$$") && found++ < 12) {
                 text.append(element.getClassName().replaceAll(".*\\.", "")).append('.').append(element.getMethodName())
                         .append(':').append(element.getLineNumber()).append(" < ");
             }

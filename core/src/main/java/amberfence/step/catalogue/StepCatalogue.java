@@ -22,9 +22,14 @@ import amberfence.step.move.Mirror;
 import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
 import amberfence.step.move.Reverse;
+import amberfence.step.shape.Chance;
+import amberfence.step.shape.Deal;
 import amberfence.step.shape.Lengths;
+import amberfence.step.shape.Loosen;
+import amberfence.step.shape.PushPull;
 import amberfence.step.shape.Strum;
 import amberfence.step.shape.TidyTiming;
+import amberfence.step.shape.Velocities;
 import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
@@ -53,8 +58,13 @@ public final class StepCatalogue {
             Fill.SCHEMA,
             Grace.SCHEMA,
             OwnLine.SCHEMA,
+            Deal.SCHEMA,
+            Chance.SCHEMA,
             TidyTiming.SCHEMA,
-            Lengths.SCHEMA);
+            PushPull.SCHEMA,
+            Lengths.SCHEMA,
+            Loosen.SCHEMA,
+            Velocities.SCHEMA);
 
     private StepCatalogue() {
     }

@@ -6,6 +6,7 @@ import amberfence.song.GridLines;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Role;
+import amberfence.step.Accents;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;

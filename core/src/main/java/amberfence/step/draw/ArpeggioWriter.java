@@ -161,7 +161,7 @@ final class ArpeggioWriter {
         Arpeggio.Sound sound = step.sound();
         long length = Math.max(1, Math.min(end - at, Math.round((next - at) * sound.length() / 100.0)));
         Note note = tone.source().withStart(at).withLength(length).withPitch(Octaves.within(wanted))
-                .withVelocity(sound.accents().of(tone.source().velocity(), counter));
+                .withVelocity(sound.accents().at(tone.source().velocity(), counter));
         if (note.pitch() != wanted || tone.isInward()) {
             firstInward = firstInward == null ? note : firstInward;
             inward++;

@@ -6,6 +6,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.Dice;
+import amberfence.step.InsidePlaces;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;
@@ -33,7 +34,7 @@ final class FillWriter {
     private final Making making;
     private final TimeMap time;
     private final GridLines grid;
-    private final LongFunction<Places> placesAt;
+    private final LongFunction<InsidePlaces> placesAt;
     private Note firstWithoutTime;
     private int withoutTime;
 
@@ -43,7 +44,7 @@ final class FillWriter {
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
-        this.placesAt = Places.along(around.fence());
+        this.placesAt = InsidePlaces.along(around.fence());
         this.grid = new GridLines(time, step.rate());
     }
 
@@ -114,7 +115,7 @@ final class FillWriter {
         int at = before.pitch();
         for (int i = 0; i < cells.size(); i++) {
             Cell cell = cells.get(i);
-            Places places = placesAt.apply(cell.from);
+            InsidePlaces places = placesAt.apply(cell.from);
             if (places.isEmpty()) {
                 continue;
             }
@@ -130,7 +131,7 @@ final class FillWriter {
     }
 
     /** One place above or below, the side that is within the spread. */
-    private int beside(int pitch, Places places, int lowest, int highest, long moment) {
+    private int beside(int pitch, InsidePlaces places, int lowest, int highest, long moment) {
         int[] sides = IntStream.of(places.moved(pitch, 1), places.moved(pitch, -1)).filter(side -> side >= 0).toArray();
         int[] within = IntStream.of(sides).filter(side -> side >= lowest && side <= highest).toArray();
         int[] from = within.length > 0 ? within : sides;

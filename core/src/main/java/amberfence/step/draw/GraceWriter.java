@@ -3,7 +3,9 @@ package amberfence.step.draw;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
+import amberfence.step.Accents;
 import amberfence.step.Dice;
+import amberfence.step.InsidePlaces;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.Range;
@@ -24,7 +26,7 @@ final class GraceWriter {
     private final Work work;
     private final Making making;
     private final TimeMap time;
-    private final LongFunction<Places> placesAt;
+    private final LongFunction<InsidePlaces> placesAt;
     /** What became of notes that gave time, by identity. */
     private final Map<Long, Note> now = new HashMap<>();
     private final Set<Long> free = new HashSet<>();
@@ -38,7 +40,7 @@ final class GraceWriter {
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
-        this.placesAt = Places.along(around.fence());
+        this.placesAt = InsidePlaces.along(around.fence());
     }
 
     void write(Line in) {
@@ -133,7 +135,7 @@ final class GraceWriter {
         boolean after = step.place() == Grace.Place.AFTER;
         for (int i = 0; i < step.count(); i++) {
             int away = after ? i + 1 : step.count() - i;
-            Places places = placesAt.apply(Math.max(0, from + i * each));
+            InsidePlaces places = placesAt.apply(Math.max(0, from + i * each));
             pitches.add(switch (step.from()) {
                 case ABOVE -> places.moved(pitch, away);
                 case BELOW -> places.moved(pitch, -away);

@@ -12,6 +12,7 @@ import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
+import amberfence.step.VelocityRange;
 import amberfence.step.Work;
 import amberfence.step.fit.FitStep;
 import amberfence.theory.Range;

@@ -9,6 +9,7 @@ import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.ChordSource;
 import amberfence.step.Dice;
+import amberfence.step.InsidePlaces;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ final class OwnLineWriter {
     private final Surroundings around;
     private final Work work;
     private final TimeMap time;
-    private final LongFunction<Places> placesAt;
+    private final LongFunction<InsidePlaces> placesAt;
 
     OwnLineWriter(OwnLine step, RulingChords ruling, Surroundings around, Work work) {
         this.step = step;
@@ -39,7 +40,7 @@ final class OwnLineWriter {
         this.around = around;
         this.work = work;
         this.time = around.time();
-        this.placesAt = Places.along(around.fence());
+        this.placesAt = InsidePlaces.along(around.fence());
     }
 
     void write(Line in) {

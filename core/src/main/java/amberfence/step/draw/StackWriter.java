@@ -3,6 +3,7 @@ package amberfence.step.draw;
 import amberfence.song.ChordBank;
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.Accents;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.move.KeyLadders;

@@ -4,6 +4,7 @@ import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
+import amberfence.step.Dice;
 import amberfence.step.Outcome;
 import amberfence.step.SettingTexts;
 import amberfence.step.SettingType;
@@ -14,6 +15,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.step.shape.ShapeReason.LengthCause;
+import amberfence.theory.Range;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,8 +24,10 @@ import java.util.List;
  * length where the next note decides.
  *
  * @param way which lengths
+ * @param variety each is longer or shorter by up to such a share, in percent, but for those that fill
  */
-public record Lengths(LengthWay way) implements Step {
+public record Lengths(LengthWay way, int variety, long seed) implements Step {
+    private static final Range VARIETY = new Range("variety in percent", 0, 100);
     private static final int WHOLE = 100;
     /** Up to the next note. */
     public static final Lengths USUAL = new Lengths(new LengthWay.Legato());
@@ -31,17 +35,33 @@ public record Lengths(LengthWay way) implements Step {
             "Makes notes longer or shorter: legato, staccato, by a share; trims overlaps and closes gaps.", USUAL)
             .touching(Touch.LENGTHS, Touch.BEGINNINGS)
             .with("how", "which lengths", SettingType.choice(SettingType.Kind.CHOICE, LengthAmounts.words()),
-                    (step, texts) -> LengthAmounts.word(step.way), (step, text, texts) -> new Lengths(LengthAmounts.named(text, texts)))
+                    (step, texts) -> LengthAmounts.word(step.way), (step, text, texts) -> new Lengths(LengthAmounts.named(text, texts), step.variety, step.seed))
             .worded("Lengths", "up to the next note", "a share of the way", "a share of their own", "longer or shorter", "trim small overlaps",
                     "close small gaps", "stretch to fill")
             .with("amount", "how much, as the way asks: a share, ticks, or bars", SettingType.Kind.AMOUNT,
-                    (step, texts) -> LengthAmounts.amount(step.way, texts), (step, text, texts) -> new Lengths(LengthAmounts.withAmount(step.way, text, texts)))
-            .worded("How much").usedWhen("with how=staccato, share, offset, close-gaps or fill", step -> !LengthAmounts.amount(step.way, SettingTexts.ALONE).isEmpty());
+                    (step, texts) -> LengthAmounts.amount(step.way, texts), (step, text, texts) -> new Lengths(LengthAmounts.withAmount(step.way, text, texts), step.variety, step.seed))
+            .worded("How much").usedWhen("with how=staccato, share, offset, close-gaps or fill", step -> !LengthAmounts.amount(step.way, SettingTexts.ALONE).isEmpty())
+            .percent("variety", "by how much each may differ", 0, 100, Lengths::variety, (step, variety) -> new Lengths(step.way, variety, step.seed))
+            .usedWhen("without how=fill", step -> !step.fills())
+            .seed(Lengths::seed, (step, seed) -> new Lengths(step.way, step.variety, seed)).usedWhen("with a variety", step -> step.variety > 0 && !step.fills());
+
+    public Lengths {
+        VARIETY.check(variety);
+    }
+
+    /** With no variety. */
+    public Lengths(LengthWay way) {
+        this(way, 0, 1);
+    }
+
+    private boolean fills() {
+        return way instanceof LengthWay.Fill || way instanceof LengthWay.FillUntil;
+    }
 
     @Override
     public Outcome apply(Line in, Surroundings around) {
         Work work = new Work(in, around);
-        if (way instanceof LengthWay.Fill || way instanceof LengthWay.FillUntil) {
+        if (fills()) {
             fill(in, around, work);
             return work.outcome();
         }
@@ -49,10 +69,20 @@ public record Lengths(LengthWay way) implements Step {
         for (int i = 0; i < in.size(); i++) {
             Note note = in.notes().get(i);
             Note after = next == null || next[i] < 0 ? null : in.notes().get(next[i]);
-            long length = Math.max(1, length(note, after));
+            long length = Math.max(1, varied(length(note, after), note, after));
             work.change(note, note.withLength(length), new ShapeReason.LengthChanged(cause(), length - note.length()));
         }
         return work.outcome();
+    }
+
+    /** Longer or shorter by chance; a note that ends before the next goes on doing so. */
+    private long varied(long length, Note note, Note next) {
+        if (variety == 0) {
+            return length;
+        }
+        long varied = Math.round(length * (1 + (2 * Dice.share(seed, note.id(), 0) - 1) * variety / WHOLE));
+        long toNext = next == null ? Long.MAX_VALUE : Math.max(length, next.start() - note.start());
+        return Math.min(varied, toNext);
     }
 
     private LengthCause cause() {

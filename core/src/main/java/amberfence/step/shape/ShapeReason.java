@@ -64,4 +64,50 @@ public sealed interface ShapeReason extends Reason {
                     StepWords.ticks(Math.abs(ticks)));
         }
     }
+
+    /** Loosened: by how many ticks its beginning moved, later positive, and how much louder it became. */
+    record Loosened(long start, int velocity) implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            return start == 0 && velocity == 0 ? Texts.say("loosened: its end") : start == 0 ? Texts.say("loosened: %s", louder(velocity))
+                    : velocity == 0 ? Texts.say("loosened: %s", startMoved(start))
+                    : Texts.say("loosened: %s, %s", startMoved(start), louder(velocity));
+        }
+    }
+
+    /** So much louder, or softer below 0. */
+    record Louder(int by) implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            return louder(by);
+        }
+    }
+
+    /** It was its turn by chance. */
+    record ByChance() implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("by chance");
+        }
+    }
+
+    /** Dealt to a place, counted from 1. */
+    record Dealt(int place) implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("dealt to place %s", place);
+        }
+    }
+
+    /** Moved along a bend of time by so many ticks, later positive. */
+    record Bent(long by) implements ShapeReason {
+        @Override
+        public String sentence(StepWords words) {
+            return by == 0 ? Texts.say("time is bent: its end") : Texts.say("time is bent: %s", startMoved(by));
+        }
+    }
+
+    private static String louder(int by) {
+        return by < 0 ? Texts.say("%s softer", -by) : Texts.say("%s louder", by);
+    }
 }

@@ -1,4 +1,4 @@
-package amberfence.step.draw;
+package amberfence.step;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
@@ -6,10 +6,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** From the softest to the loudest velocity, both included. */
-record VelocityRange(int softest, int loudest) {
+public record VelocityRange(int softest, int loudest) {
     private static final Pattern TEXT = Pattern.compile("(\\d{1,3}) *\\.\\. *(\\d{1,3})");
 
-    VelocityRange {
+    public VelocityRange {
         Range.VELOCITY.check(softest);
         Range.VELOCITY.check(loudest);
         if (loudest < softest) {
@@ -18,7 +18,7 @@ record VelocityRange(int softest, int loudest) {
     }
 
     /** Reads {@code 70..100}. */
-    static VelocityRange parse(String text) {
+    public static VelocityRange parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
             throw new MusicTextException("it is two velocities, as in 70..100");
@@ -27,7 +27,7 @@ record VelocityRange(int softest, int loudest) {
     }
 
     /** What {@link #parse} reads. */
-    String text() {
+    public String text() {
         return softest + ".." + loudest;
     }
 }

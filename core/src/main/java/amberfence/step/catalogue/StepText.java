@@ -1,10 +1,9 @@
-package amberfence.cli;
+package amberfence.step.catalogue;
 
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
-import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Scales;
 import java.util.Comparator;
@@ -21,11 +20,11 @@ import java.util.regex.Pattern;
  *
  * @param values by key, as they were typed
  */
-record StepText(StepSchema<?> schema, Map<String, String> values) {
+public record StepText(StepSchema<?> schema, Map<String, String> values) {
     private static final Pattern SETTING = Pattern.compile("\\s+([A-Za-z-]+)=(?:\"([^\"]*)\"|'([^']*)'|(\\S*))");
 
     /** Reads name and keys. */
-    static StepText parse(String text) {
+    public static StepText parse(String text) {
         String plain = text.strip();
         String name = plain.split("\\s", 2)[0];
         StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException("there is no step “" + name + "”"
@@ -68,7 +67,7 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
     }
 
     /** Checks at once what needs no song: values that cannot be, and those that would be ignored. */
-    void check() {
+    public void check() {
         schema.unused(anywhere(), values.keySet()).ifPresent(setting -> {
             throw new MusicTextException(setting.key() + "=" + values.get(setting.key()) + " would be ignored: it counts only "
                     + setting.use().words());
@@ -76,12 +75,34 @@ record StepText(StepSchema<?> schema, Map<String, String> values) {
     }
 
     /** The step with whatever parts it speaks of taken to be there. */
-    Step anywhere() {
+    public Step anywhere() {
         return step(new SettingTexts(Integer::toString, part -> 0, SettingTexts.TEXT_TICKS));
     }
 
     /** The step, in a song whose parts and ticks are known. */
-    Step step(SettingTexts texts) {
+    public Step step(SettingTexts texts) {
         return schema.read(values, texts);
+    }
+
+    /** A step as text: its name, and what is not as it usually is. */
+    public static StepText of(Step step, SettingTexts texts) {
+        StepSchema<?> schema = StepCatalogue.of(step);
+        Map<String, String> usual = schema.texts(schema.usual(), texts);
+        Map<String, String> values = new LinkedHashMap<>(schema.texts(step, texts));
+        schema.settings().forEach(setting -> {
+            if (setting.example().isEmpty() && values.get(setting.key()).equals(usual.get(setting.key()))) {
+                values.remove(setting.key());
+            }
+        });
+        values.values().removeIf(String::isEmpty);
+        return new StepText(schema, values);
+    }
+
+    /** What {@link #parse} reads. */
+    public String text() {
+        StringBuilder text = new StringBuilder(schema.name());
+        values.forEach((key, value) -> text.append(' ').append(key).append('=').append(value.matches("\\S*") && !value.matches(".*[\"'].*") ? value
+                : '"' + value + '"'));
+        return text.toString();
     }
 }

@@ -1,4 +1,4 @@
-package amberfence.step.draw;
+package amberfence.step;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** Shares of velocity, in percent, that come round. */
-record Accents(List<Integer> shares) {
+public record Accents(List<Integer> shares) {
     private static final int MOST = 16;
     private static final Range SHARE = new Range("share of velocity in percent", 1, 400);
     private static final int WHOLE = 100;
-    static final Accents NONE = new Accents(List.of(WHOLE));
+    public static final Accents NONE = new Accents(List.of(WHOLE));
 
-    Accents {
+    public Accents {
         shares = List.copyOf(shares);
         if (shares.isEmpty() || shares.size() > MOST) {
             throw new IllegalArgumentException("accents are 1 to " + MOST + " shares in percent, as in 100,60,80, not " + shares.size());
@@ -22,7 +22,7 @@ record Accents(List<Integer> shares) {
     }
 
     /** Reads {@code 100,60,80}, with or without percent signs. */
-    static Accents parse(String text) {
+    public static Accents parse(String text) {
         List<String> words = Arrays.stream(text.split(",", -1)).map(word -> word.strip().replaceFirst("\\s*%$", "")).toList();
         if (!words.stream().allMatch(word -> word.matches("\\d{1,3}"))) {
             throw new MusicTextException("accents are shares in percent with commas, as in 100,60,80");
@@ -31,17 +31,17 @@ record Accents(List<Integer> shares) {
     }
 
     /** What {@link #parse} reads. */
-    String text() {
+    public String text() {
         return shares.stream().map(String::valueOf).collect(Collectors.joining(","));
     }
 
     /** A velocity with the accent of a place, counted from 0; half a step is rounded up. */
-    int of(int velocity, long place) {
+    public int at(int velocity, long place) {
         return of(velocity, shares.get((int) (place % shares.size())));
     }
 
     /** A share of a velocity in percent; half a step is rounded up, and it stays a velocity. */
-    static int of(int velocity, int share) {
+    public static int of(int velocity, int share) {
         return (int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), Math.round(velocity * share / (double) WHOLE)));
     }
 }

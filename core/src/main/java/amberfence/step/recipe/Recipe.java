@@ -1,0 +1,101 @@
+package amberfence.step.recipe;
+
+import amberfence.song.Song;
+import amberfence.song.StepSlot;
+import amberfence.step.NoteChoice;
+import amberfence.step.SettingTexts;
+import amberfence.step.Step;
+import amberfence.step.catalogue.StepText;
+import amberfence.step.pick.Pick;
+import amberfence.theory.MusicTextException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A chain of steps with their picks. As text it has one step on a line, as {@code --step} reads it; a line {@code pick RULE}
+ * limits the steps behind it, {@code pick all} ends that; what begins with {@code #} is a comment, of which the first says what
+ * the recipe does.
+ *
+ * @param meaning what it does, in a line; may be empty
+ */
+public record Recipe(String name, String meaning, List<Entry> steps) {
+    private static final int MOST = 200;
+    private static final int LONGEST = 60;
+    private static final String PICK = "pick ";
+    private static final String ALL = "all";
+
+    /** One step, and to which notes it is limited. */
+    public record Entry(StepText step, Optional<Pick> pick) {
+    }
+
+    public Recipe {
+        steps = List.copyOf(steps);
+        if (name.isBlank() || name.length() > LONGEST) {
+            throw new IllegalArgumentException("a recipe has a name of 1 to " + LONGEST + " letters");
+        }
+        if (steps.isEmpty() || steps.size() > MOST) {
+            throw new IllegalArgumentException("a recipe has 1 to " + MOST + " steps, not " + steps.size());
+        }
+    }
+
+    /** @throws MusicTextException says in which line what cannot be read */
+    public static Recipe parse(String name, String text) {
+        String meaning = "";
+        Optional<Pick> pick = Optional.empty();
+        List<Entry> entries = new ArrayList<>();
+        int number = 0;
+        for (String raw : text.lines().toList()) {
+            number++;
+            String line = raw.strip();
+            try {
+                if (line.startsWith("#")) {
+                    meaning = meaning.isEmpty() ? line.substring(1).strip() : meaning;
+                } else if (line.startsWith(PICK)) {
+                    String rule = line.substring(PICK.length()).strip();
+                    pick = rule.equals(ALL) ? Optional.empty() : Optional.of(Pick.parse(rule));
+                } else if (!line.isEmpty()) {
+                    entries.add(new Entry(StepText.parse(line), pick));
+                }
+            } catch (IllegalArgumentException e) {
+                throw new MusicTextException("line " + number + " of the recipe: " + e.getMessage());
+            }
+        }
+        return new Recipe(name, meaning, entries);
+    }
+
+    /** The steps of a part's list, those that are on, with their picks. A fixed set of notes is no rule, so such a limit is left out. */
+    public static Recipe of(String name, String meaning, List<StepSlot> slots, SettingTexts texts) {
+        List<Entry> entries = new ArrayList<>();
+        for (StepSlot slot : slots) {
+            if (slot.on()) {
+                Optional<Pick> pick = NoteChoice.in(slot).filter(Pick.class::isInstance).map(Pick.class::cast);
+                entries.add(new Entry(StepText.of(Step.in(slot), texts), pick));
+            }
+        }
+        return new Recipe(name, meaning, entries);
+    }
+
+    /** What {@link #parse} reads. */
+    public String text() {
+        StringBuilder text = new StringBuilder(meaning.isEmpty() ? "" : "# " + meaning + "\n");
+        Optional<Pick> pick = Optional.empty();
+        for (Entry entry : steps) {
+            if (!entry.pick.equals(pick)) {
+                text.append(PICK).append(entry.pick.map(Pick::text).orElse(ALL)).append('\n');
+                pick = entry.pick;
+            }
+            text.append(entry.step.text()).append('\n');
+        }
+        return text.toString();
+    }
+
+    /** Its steps behind those of a part. */
+    public Song on(Song song, int partId, SettingTexts texts) {
+        Song more = song;
+        for (Entry entry : steps) {
+            more = more.plusStep(partId, entry.step.step(texts), entry.pick.map(pick -> pick));
+        }
+        return more;
+    }
+}

@@ -1,0 +1,2 @@
+/** Chains of steps kept as text, to be applied again. */
+package amberfence.step.recipe;

@@ -1,0 +1,73 @@
+package amberfence.step.shape;
+
+import amberfence.song.Grid;
+import amberfence.song.Line;
+import amberfence.step.Outcome;
+import amberfence.step.SettingType;
+import amberfence.step.Step;
+import amberfence.step.StepGroup;
+import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
+import amberfence.step.Touch;
+import amberfence.step.Work;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Bends time over a range whose two ends stay.
+ *
+ * @param points places of the range in percent, and where each goes; both rise
+ * @param smooth along a smooth curve, else straight from point to point
+ * @param bars the range; that of the pick when there is none
+ * @param follow ends go along the same curve; else lengths stay
+ * @param grid onto which beginnings are drawn afterwards
+ */
+public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> bars, boolean follow, Optional<Grid> grid) implements Step {
+    private enum Curve {
+        STRAIGHT, SMOOTH
+    }
+
+    private enum Ends {
+        FOLLOW, KEEP
+    }
+
+    /** The middle goes to three quarters. */
+    public static final PushPull USUAL = new PushPull(new ShapePoints(List.of(0.0, 50.0, 100.0), List.of(0.0, 75.0, 100.0)), false, Optional.empty(), true,
+            Optional.empty());
+    public static final StepSchema<PushPull> SCHEMA = StepSchema.of("push-pull", "Push and pull", StepGroup.TIME,
+            "Bends time over a range, whose ends stay.", USUAL).touching(Touch.BEGINNINGS, Touch.LENGTHS)
+            .with("points", "places of the range, and where each goes", SettingType.written("points in percent, as in 0:0,50:75,100:100"),
+                    (step, texts) -> step.points.text(), (step, text, texts) -> new PushPull(ShapePoints.parse(text), step.smooth, step.bars, step.follow, step.grid))
+            .choice("curve", "how it goes from point to point", Curve.class, step -> step.smooth ? Curve.SMOOTH : Curve.STRAIGHT,
+                    (step, curve) -> new PushPull(step.points, curve == Curve.SMOOTH, step.bars, step.follow, step.grid))
+            .worded("From point to point", "straight", "smooth")
+            .with("range", "over which time", SettingType.written("pick, or bars as in 1..4", "pick"), (step, texts) -> step.bars.map(BarRange::text).orElse("pick"),
+                    (step, text, texts) -> new PushPull(step.points, step.smooth, BarRange.parse(text), step.follow, step.grid))
+            .worded("Over")
+            .choice("ends", "what becomes of ends", Ends.class, step -> step.follow ? Ends.FOLLOW : Ends.KEEP,
+                    (step, ends) -> new PushPull(step.points, step.smooth, step.bars, ends == Ends.FOLLOW, step.grid))
+            .worded("Ends", "go along", "lengths stay")
+            .with("grid", "onto which beginnings are drawn afterwards", SettingType.written("none, or a note value as in 1/16", "none", "1/8", "1/16", "1/32", "1/8t",
+                    "1/16t"), (step, texts) -> step.grid.map(Grid::text).orElse("none"), (step, text, texts) -> new PushPull(step.points, step.smooth, step.bars,
+                            step.follow, text.strip().equalsIgnoreCase("none") ? Optional.empty() : Optional.of(Grid.parse(text))))
+            .worded("Then on a grid", "none", "1/8", "1/16", "1/32", "1/8 triplets", "1/16 triplets");
+
+    public PushPull {
+        points = points.withEnds();
+        for (int i = 0; i < points.size(); i++) {
+            if (points.values().get(i) > 100 || i > 0 && points.values().get(i) <= points.values().get(i - 1)) {
+                throw new IllegalArgumentException("where points go rises from 0 to 100, as in 0:0,50:75,100:100, not " + points.text());
+            }
+        }
+        if (points.values().get(0) != 0 || points.values().get(points.size() - 1) != 100) {
+            throw new IllegalArgumentException("the ends of the range stay: 0 goes to 0, 100 to 100, not " + points.text());
+        }
+    }
+
+    @Override
+    public Outcome apply(Line in, Surroundings around) {
+        Work work = new Work(in, around);
+        new TimeBend(this, around, work).bend(in);
+        return work.outcome();
+    }
+}

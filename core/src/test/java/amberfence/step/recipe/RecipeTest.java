@@ -1,0 +1,76 @@
+package amberfence.step.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import amberfence.demo.LanternFerry;
+import amberfence.demo.SaltStair;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Finding;
+import amberfence.step.PartResult;
+import amberfence.step.SettingTexts;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class RecipeTest {
+    @Test
+    void readsStepsPicksAndComments() {
+        Recipe recipe = Recipe.parse("low", "# Low and short.\n\npick lowest\nmove by=octaves amount=-1\npick all\n# later\nlengths how=staccato amount=60%\n");
+        assertThat(recipe.meaning()).isEqualTo("Low and short.");
+        assertThat(recipe.steps()).extracting(entry -> entry.step().schema().name()).containsExactly("move", "lengths");
+        assertThat(recipe.steps().get(0).pick()).isPresent();
+        assertThat(recipe.steps().get(1).pick()).isEmpty();
+    }
+
+    @Test
+    void everyReadyMadeOneComesBackFromItsTextAndSaysWhatItDoes() {
+        assertThat(Recipes.all()).hasSizeGreaterThan(12);
+        for (Recipe recipe : Recipes.all()) {
+            assertThat(recipe.meaning()).isNotBlank();
+            assertThat(Recipe.parse(recipe.name(), recipe.text())).isEqualTo(recipe);
+        }
+    }
+
+    @Test
+    void everyReadyMadeOneDoesSomethingToADemo() {
+        for (Recipe recipe : Recipes.all()) {
+            boolean does = false;
+            for (Song song : List.of(SaltStair.song(), LanternFerry.song())) {
+                for (Part part : song.parts()) {
+                    Song with = recipe.on(song, part.id(), SettingTexts.ALONE);
+                    PartResult result = PartResult.of(with, with.part(part.id()));
+                    does |= result.stages().stream().skip(part.steps().size()).anyMatch(stage -> !stage.outcome().changes().isEmpty());
+                    assertThat(result.stages()).allMatch(stage -> stage.outcome().findings().stream().noneMatch(Finding.Failed.class::isInstance));
+                }
+            }
+            assertThat(does).as(recipe.name()).isTrue();
+        }
+    }
+
+    /** The lowest of E3 G3 B3 E4 is E3; an octave down E2. */
+    @Test
+    void aBassComesOutOfTheChords() {
+        Song song = SaltStair.plain();
+        Song with = Recipes.find("bass-from-chords").orElseThrow().on(song, 0, SettingTexts.ALONE);
+        assertThat(PartResult.of(with, with.part(0)).line().notes()).extracting(Note::pitch).hasSize(16).startsWith(40, 36, 43, 38);
+    }
+
+    @Test
+    void theStepsOfAPartAreKeptAsTheyAre() {
+        Song song = Recipes.find("octave-below").orElseThrow().on(LanternFerry.plain(), 0, SettingTexts.ALONE);
+        Recipe kept = Recipe.of("mine", "doubled", song.part(0).steps(), SettingTexts.ALONE);
+        assertThat(kept.text()).isEqualTo("# doubled\n" + Recipes.find("octave-below").orElseThrow().text().lines().skip(1)
+                .reduce("", (all, line) -> all + line + "\n"));
+        Song again = Recipe.parse("mine", kept.text()).on(LanternFerry.plain(), 0, SettingTexts.ALONE);
+        assertThat(PartResult.of(again, again.part(0)).line()).isEqualTo(PartResult.of(song, song.part(0)).line());
+    }
+
+    @Test
+    void whatCannotBeReadIsSaidByItsLine() {
+        assertThatThrownBy(() -> Recipe.parse("x", "# fine\nmove by=octaves\nbring-outside\n")).hasMessageContaining("line 3 of the recipe: there is no step “bring-outside”");
+        assertThatThrownBy(() -> Recipe.parse("x", "pick lowst\nmove")).hasMessageContaining("line 1");
+        assertThatThrownBy(() -> Recipe.parse("x", "# nothing\n")).hasMessageContaining("1 to 200 steps");
+    }
+}
