@@ -208,4 +208,49 @@ class NewPartsTest extends WindowTest {
         assertThat(chosen().line().size()).isEqualTo(16 * 8);
         assertThat(session.results().get().outside(chosen().id())).isZero();
     }
+
+    @Test
+    void aRecipeIsAddedAtOnceKeptUnderANameAndFoundAgain() {
+        interact(() -> session.selection().selectPart(KEYS));
+        click("add-step");
+        clickOn("#step-search").write("bass from");
+        click("add-recipe-bass-from-chords");
+        assertThat(chosen().steps()).hasSize(2);
+        assertThat(heard(chosen()).size()).isEqualTo(16);
+        click("steps-more");
+        clickOn("#steps-keep");
+        settle();
+        clickOn("#recipe-name").write("My low end");
+        clickOn("#recipe-meaning").write("deep").push(KeyCode.ENTER);
+        waitUntil(() -> text("status").contains("Kept as “My low end”"));
+        assertThat(appFolder.resolve("recipes/My low end.txt")).content().startsWith("# deep\npick not lowest\nchance what=out\n");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(chosen().steps()).as("undone as one").isEmpty();
+        click("add-step");
+        clickOn("#step-search").write("deep");
+        click("add-recipe-My-low-end");
+        assertThat(heard(chosen()).size()).isEqualTo(16);
+    }
+
+    @Test
+    void velocitiesTimeAndChanceAreShapedInTheWindow() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(1).id()));
+        addStep("Touch");
+        choose("touch-way", 3);
+        type("touch-shape", "0:40,100:120");
+        assertThat(heard(chosen()).notes().get(0).velocity()).isEqualTo(40);
+        assertThat(heard(chosen()).notes().get(15).velocity()).isEqualTo(120);
+        addStep("Loosen");
+        type("loosen-onset", "60ms");
+        assertThat(heard(chosen()).notes()).isNotEqualTo(session.results().get().part(chosen().id()).stages().get(0).outcome().out().notes());
+        addStep("Deal again");
+        choose("deal-way", 1);
+        assertThat(heard(chosen()).notes()).extracting(Note::pitch).startsWith(40, 35, 40, 33);
+        addStep("Push and pull");
+        type("push-pull-points", "50:25");
+        assertThat(settings(3)).containsEntry("points", "0:0,50:25,100:100");
+        addStep("Chance");
+        assertThat(heard(chosen()).notes()).allMatch(note -> note.pitch() >= 60 && note.pitch() <= 72);
+    }
 }

@@ -47,6 +47,11 @@ public final class AppFolder {
         return folder.resolve("preferences.json");
     }
 
+    /** Where one's own recipes lie, each a text file. */
+    public Path recipes() {
+        return folder.resolve("recipes");
+    }
+
     /** Where it is written what went wrong. */
     public Path log() {
         return folder.resolve("log");

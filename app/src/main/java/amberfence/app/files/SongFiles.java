@@ -24,6 +24,7 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Score;
 import amberfence.sound.SoundFile;
+import amberfence.step.recipe.Recipe;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -82,6 +83,14 @@ public final class SongFiles {
     /** Lets a file be chosen and opens it. */
     public void chooseAndOpen() {
         choice.toOpen().ifPresent(this::open);
+    }
+
+    /** Keeps a recipe in a collection, and says so. */
+    public void keep(RecipeCollection recipes, Recipe recipe) {
+        work.export(recipes.file(recipe), () -> {
+            recipes.keep(recipe);
+            return recipe.name();
+        }, name -> session.say(Words.say("recipe.kept", name)), cause -> session.say(sentence(recipes.file(recipe), cause)));
     }
 
     /** Opens a project, or reads a file of another kind and shows what was found. */

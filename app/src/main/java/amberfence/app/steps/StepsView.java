@@ -1,7 +1,9 @@
 package amberfence.app.steps;
 
+import amberfence.app.files.RecipeCollection;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.song.Fence;
 import amberfence.song.Part;
@@ -13,8 +15,11 @@ import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -30,12 +35,16 @@ public final class StepsView extends VBox {
     private final StepPicker picker;
     private Shown shown;
 
-    /** @param settling what the button at the foot does */
-    public StepsView(Session session, Settling settling) {
+    /**
+     * @param settling what the button at the foot does
+     * @param recipes one's own
+     * @param keep asks under which name the steps are kept as a recipe
+     */
+    public StepsView(Session session, Settling settling, RecipeCollection recipes, Runnable keep) {
         super(8);
         this.session = session;
         setId("steps");
-        picker = new StepPicker(session);
+        picker = new StepPicker(session, recipes);
         heading.setId("steps-heading");
         ScrollPane scroll = Controls.scrolling(cards);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -43,9 +52,18 @@ public final class StepsView extends VBox {
         heading.setTextOverrun(OverrunStyle.ELLIPSIS);
         Controls.tip(heading, heading::getText);
         kept.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(new HBox(6, heading, Controls.filler(), kept), scroll, settling.button());
+        Button more = Controls.menuButton("steps-more", Icons.MORE, Words.say("steps.more"), () -> List.of(keepItem(keep)));
+        HBox head = new HBox(6, heading, Controls.filler(), kept, more);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, scroll, settling.button());
         session.frames().follow(this::update, session.results(), session.selection().part(), session.selection().openStep());
         update();
+    }
+
+    private MenuItem keepItem(Runnable keep) {
+        MenuItem item = Controls.menuItem("steps-keep", Words.say("recipe.keep"), keep);
+        item.setDisable(session.partNow().filter(part -> part.steps().stream().anyMatch(StepSlot::on)).isEmpty());
+        return item;
     }
 
     /** Puts the focus on the first card. */

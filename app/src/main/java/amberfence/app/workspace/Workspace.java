@@ -6,6 +6,7 @@ import amberfence.app.fence.FencePage;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.files.PreferencesFile;
+import amberfence.app.files.RecipeCollection;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.files.SongFiles;
 import amberfence.app.hands.NoteClipboard;
@@ -26,6 +27,7 @@ import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.OnceSheet;
+import amberfence.app.sheets.RecipeSheet;
 import amberfence.app.sheets.RunSheet;
 import amberfence.app.sheets.SettingsSheet;
 import amberfence.app.sheets.ShortcutsSheet;
@@ -104,7 +106,7 @@ public final class Workspace extends StackPane {
         LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce, this::openRun),
                 new ProgressionView(session, chords, new ChordMenus(session, chords, this::openChart, this::openSmooth),
                         () -> drawer.show("chords")), this::openFence);
-        StepsColumn steps = new StepsColumn(session, new StepsView(session, settling));
+        StepsColumn steps = new StepsColumn(session, new StepsView(session, settling, new RecipeCollection(folder), this::openRecipe));
         ladder.addTool(steps.call());
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
                 new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
@@ -242,6 +244,11 @@ public final class Workspace extends StackPane {
     /** Opens what writes a sound file. */
     public void openSound() {
         navigator.show(SoundSheet.of(session, sound, files, navigator::closeSheet));
+    }
+
+    /** Opens the sheet in which the steps of the part are kept as a recipe. */
+    public void openRecipe() {
+        navigator.show(RecipeSheet.of(session, new RecipeCollection(folder), files, navigator::closeSheet));
     }
 
     /** Opens the sheet that puts in a run along a scale or a chord. */
