@@ -1,8 +1,11 @@
 #!/usr/bin/env bash
-# Takes every picture in docs/screenshots anew, from the demo song.
+# Takes every picture in docs/screenshots anew, from the demo songs.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-for view in workspace hands pick notes steps history chords tryit bass melody follow compare smooth fence time import export shortcuts; do
+for view in workspace hands pick notes steps chords tryit bass melody follow compare fence time import shortcuts; do
   ./amber-fence demo --screenshot "docs/screenshots/$view.png" --view "$view"
+done
+for view in lowest arpeggio fill; do
+  ./amber-fence demo --song salt-stair --screenshot "docs/screenshots/$view.png" --view "$view"
 done
 ./amber-fence demo --screenshot docs/screenshots/lamp.png --theme lamp

@@ -253,4 +253,30 @@ class NewPartsTest extends WindowTest {
         addStep("Chance");
         assertThat(heard(chosen()).notes()).allMatch(note -> note.pitch() >= 60 && note.pitch() <= 72);
     }
+
+    @Test
+    void aShapeIsDrawnByTheMouseAndByKeys() {
+        interact(() -> session.selection().selectPart(session.song().parts().get(1).id()));
+        addStep("Touch");
+        choose("touch-way", 3);
+        assertThat(settings(0)).containsEntry("shape", "0:64,100:64");
+        // From a place in the middle, which becomes a point, upward.
+        drag("#touch-shape-picture").moveBy(0, -34).drop();
+        settle();
+        assertThat(settings(0).get("shape")).startsWith("0:64,50:1").endsWith(",100:64");
+        push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(settings(0)).containsEntry("shape", "0:64,100:64");
+        clickOn("#touch-shape-picture").push(KeyCode.UP);
+        settle();
+        assertThat(settings(0).get("shape")).matches("0:64,50:6\\d,100:64");
+        interact(() -> lookup("#touch-shape-picture").query().requestFocus());
+        push(KeyCode.DELETE);
+        settle();
+        assertThat(settings(0).get("shape")).startsWith("0:64,").doesNotContain("50:");
+        click("touch-shape-shapes");
+        clickOn("#touch-shape-swell");
+        settle();
+        assertThat(settings(0)).containsEntry("shape", "0:60,60:112,100:64");
+    }
 }

@@ -24,7 +24,7 @@ record StepAlias(String option, String value, String help, Optional<String> behi
             "follow-chords", Role.FIGURE);
 
     static final List<StepAlias> ALL = List.of(
-            begins("--snap", "WHERE", "brings inside; where outside notes go: nearest, up, down, remove", "bring-inside",
+            begins("--snap", "WHERE", "brings inside; where outside notes go: nearest, line-first, up, down, remove", "bring-inside",
                     given -> Map.of("to", given.equals("remove") ? "out" : given)),
             begins("--transpose", "N", "moves by semitones, down when negative", "move", given -> Map.of("by", "semitones", "amount", given)),
             begins("--octaves", "N", "moves by octaves", "move", given -> Map.of("by", "octaves", "amount", given)),

@@ -21,7 +21,7 @@ class ReadmeTest {
     void everyCommandOfTheReadmeWorks(@TempDir Path folder) throws Exception {
         int run = 0;
         for (String line : Files.readString(ROOT.resolve("README.md")).lines()
-                .filter(l -> l.matches("\\./amber-fence (analyze|apply|sound|steps).*")).toList()) {
+                .filter(l -> l.matches("\\./amber-fence (analyze|apply|sound|steps|recipes).*")).toList()) {
             List<String> words = new ArrayList<>();
             Matcher matcher = Pattern.compile("\"([^\"]*)\"|(\\S+)").matcher(line.replaceAll("\\s+#.*", ""));
             while (matcher.find()) {
@@ -35,7 +35,7 @@ class ReadmeTest {
             assertThat(code).as(line + " " + errors).isZero();
             run++;
         }
-        assertThat(run).isEqualTo(16);
+        assertThat(run).isEqualTo(18);
     }
 
     @Test

@@ -23,12 +23,20 @@ final class ChordSuffix {
             "1 3 5 7 9", "1 b3 5 b7 9", "1 b3 5 b7 9 11", "1 3 5 b7 9 11", "1 3 5 b7 9 11 13", "1 3 5 7 9 11 13",
             "1 b3 5 b7 9 11 13", "1 5");
 
+    /** Words and signs that people write for the same thing, in whatever case. */
+    private static final String[][] WORDS = {{"[△▵▲∆]", "Δ"}, {"Ø", "ø"}, {"(?i)maj(or)?", "maj"}, {"(?i)min(or)?", "min"}, {"(?i)aug(mented)?", "aug"},
+        {"(?i)dim(inished)?", "dim"}, {"(?i)dom(inant)?", "dom"}, {"(?i)sus(pended)?", "sus"}, {"(?i)add", "add"}, {"(?i)alt(ered)?", "alt"}};
+
     private ChordSuffix() {
     }
 
     /** Signs, brackets and spaces do not matter: {@code 7(♭9, ♯11)} is 7b9#11. */
     static String plain(String suffix) {
-        return Accidental.plain(suffix).replaceAll("[\\s(),]", "").replace('−', '-').replace('–', '-').replace('º', '°')
+        String plain = suffix;
+        for (String[] word : WORDS) {
+            plain = plain.replaceAll(word[0], word[1]);
+        }
+        return Accidental.plain(plain).replaceAll("[\\s(),]", "").replace('−', '-').replace('–', '-').replace('º', '°')
                 .replace('⁺', '+').replace("Maj", "maj").replaceAll("^(?:min|mi|-)(?=$|[^0-9]|[0-9])", "m")
                 .replaceAll("ma(?=[0-9])", "maj").replaceAll("([0-9]+)M", "maj$1").replaceAll("(?<=^m?)M(?=[0-9])", "maj");
     }
@@ -109,7 +117,8 @@ final class ChordSuffix {
                 if (plainNumber) {
                     return false;
                 }
-                tones.put(placed, ChordTone.parse(signs + placed));
+                // A raised seventh is the major one: it is raised from where a dominant has it.
+                tones.put(placed, ChordTone.parse(placed == 7 && signs.equals("#") ? "7" : signs + placed));
             }
         }
         return true;

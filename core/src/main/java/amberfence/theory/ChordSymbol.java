@@ -12,6 +12,8 @@ final class ChordSymbol {
     private static final Pattern ROOT = Pattern.compile("\\s*([A-Ga-g])((?:bb|##|x|b|#)?)(.*)", Pattern.DOTALL);
     private static final Pattern BASS = Pattern.compile("[A-Ga-g](?:bb|##|x|b|#)?");
 
+    private static final int MOST_SHOWN = 24;
+
     private ChordSymbol() {
     }
 
@@ -19,7 +21,7 @@ final class ChordSymbol {
         String plain = Accidental.plain(TextLimit.CHORD.check(symbol)).strip();
         Matcher matcher = ROOT.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException("“" + symbol.strip() + "” is no chord: it begins with a note A to G, as in C, F#m7 or "
+            throw new MusicTextException("“" + shown(symbol.strip()) + "” is no chord: it begins with a note A to G, as in C, F#m7 or "
                     + "Bb/D", List.of("C", "Am", "G7"));
         }
         NoteName root = NoteName.parse(matcher.group(1) + matcher.group(2));
@@ -36,7 +38,12 @@ final class ChordSymbol {
         int good = ChordSuffix.readable(suffix);
         int place = symbol.length() - suffix.length() + good + 1;
         List<String> near = ChordSuffix.near(suffix).stream().map(text -> root.plainText() + text).toList();
-        return new MusicTextException("“" + symbol + "” cannot be read from letter " + Math.max(1, place) + " on, “"
-                + suffix.substring(Math.min(good, suffix.length())) + "”; perhaps " + String.join(", ", near), near);
+        return new MusicTextException("“" + shown(symbol) + "” cannot be read from letter " + Math.max(1, place) + " on, “"
+                + shown(suffix.substring(Math.min(good, suffix.length()))) + "”; perhaps " + String.join(", ", near), near);
+    }
+
+    /** The beginning of what is too long for a sentence. */
+    private static String shown(String text) {
+        return text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "…";
     }
 }

@@ -85,6 +85,15 @@ class StepWordsTest {
                 Arguments.of(new FitReason.CommonNote(67), "G4 is held: the chord has it too"),
                 Arguments.of(new ShapeReason.Strummed(2, 3, true, 60), "2 of 3 from below: start 60 ticks later"),
                 Arguments.of(new ShapeReason.Strummed(1, 3, false, 0), "1 of 3 from above, on the beat"),
+                Arguments.of(new ShapeReason.Loosened(4, -2), "loosened: start 4 ticks later, 2 softer"),
+                Arguments.of(new ShapeReason.Loosened(0, 3), "loosened: 3 louder"),
+                Arguments.of(new ShapeReason.Loosened(-1, 0), "loosened: start 1 tick earlier"),
+                Arguments.of(new ShapeReason.Loosened(0, 0), "loosened: its end"),
+                Arguments.of(new ShapeReason.Louder(-12), "12 softer"),
+                Arguments.of(new ShapeReason.ByChance(), "by chance"),
+                Arguments.of(new ShapeReason.Dealt(4), "dealt to place 4"),
+                Arguments.of(new ShapeReason.Bent(30), "time is bent: start 30 ticks later"),
+                Arguments.of(new ShapeReason.Bent(0), "time is bent: its end"),
                 Arguments.of(new FitReason.NotCrossing(new HarmonyLine(3, true), 1), "third above, up an octave so as not to cross the tune"));
     }
 

@@ -7,27 +7,23 @@ import amberfence.step.shape.Strum;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The bend of a strum as a curve over time that is dragged sideways, or turned by the arrow keys. */
 final class BendControl {
-    private static final double WIDTH = 232;
     private static final double HEIGHT = 54;
     private static final double EDGE = 9;
     private static final int NOTES = 6;
     private static final int MOST = 100;
     private static final int BY_KEY = 5;
     private final SettingControl<?> control;
-    private final Canvas canvas = new Canvas(WIDTH, HEIGHT);
     private final Label number;
-    private final Swatches swatches;
+    private final FormDrawing curve;
     private int bend;
     private double pressedAt;
     private int pressedBend;
@@ -36,7 +32,7 @@ final class BendControl {
         this.control = control;
         this.bend = Integer.parseInt(control.now());
         this.number = Controls.label(Integer.toString(bend), "small");
-        this.swatches = new Swatches(this::draw);
+        this.curve = new FormDrawing(control.id(), HEIGHT, this::draw);
     }
 
     static Node of(SettingControl<?> control) {
@@ -44,8 +40,6 @@ final class BendControl {
     }
 
     private Node node() {
-        StackPane curve = new StackPane(canvas, swatches);
-        curve.setId(control.id());
         curve.getStyleClass().add("curve");
         curve.setFocusTraversable(true);
         curve.setAccessibleRole(AccessibleRole.SLIDER);
@@ -58,7 +52,7 @@ final class BendControl {
             pressedAt = event.getX();
             pressedBend = bend;
         });
-        curve.setOnMouseDragged(event -> show(pressedBend - (int) Math.round((event.getX() - pressedAt) * 2 * MOST / WIDTH)));
+        curve.setOnMouseDragged(event -> show(pressedBend - (int) Math.round((event.getX() - pressedAt) * 2 * MOST / curve.getWidth())));
         curve.setOnMouseReleased(event -> take());
         curve.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
@@ -86,20 +80,18 @@ final class BendControl {
 
     /** From the first note, below, to the last, above: where each begins. */
     private void draw() {
-        GraphicsContext to = canvas.getGraphicsContext2D();
-        to.clearRect(0, 0, WIDTH, HEIGHT);
-        to.setStroke(swatches.color(Swatches.Role.RULE));
-        to.setLineWidth(1);
+        GraphicsContext to = curve.pen();
+        to.setStroke(curve.color(Swatches.Role.RULE));
         double[] x = new double[NOTES];
         double[] y = new double[NOTES];
         for (int i = 0; i < NOTES; i++) {
-            x[i] = EDGE + (WIDTH - 2 * EDGE) * Strum.share(i, NOTES, bend);
+            x[i] = EDGE + (curve.getWidth() - 2 * EDGE) * Strum.share(i, NOTES, bend);
             y[i] = HEIGHT - EDGE - (HEIGHT - 2 * EDGE) * i / (NOTES - 1);
-            to.strokeLine(EDGE, y[i], WIDTH - EDGE, y[i]);
+            to.strokeLine(EDGE, y[i], curve.getWidth() - EDGE, y[i]);
         }
-        to.setStroke(swatches.color(Swatches.Role.INK_SOFT));
+        to.setStroke(curve.color(Swatches.Role.INK_SOFT));
         to.strokePolyline(x, y, NOTES);
-        to.setFill(swatches.color(Swatches.Role.AMBER));
+        to.setFill(curve.color(Swatches.Role.AMBER));
         for (int i = 0; i < NOTES; i++) {
             to.fillOval(x[i] - 4, y[i] - 4, 8, 8);
         }

@@ -9,13 +9,10 @@ import amberfence.song.Note;
 import amberfence.step.Step;
 import amberfence.step.draw.Arpeggio;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.StackPane;
 
 /** Below the settings of an arpeggio: the order in which the notes of a chord come, drawn over a bar; the louder, the larger. */
 final class OrderPicture {
-    private static final double WIDTH = 232;
     private static final double HEIGHT = 58;
     private static final double EDGE = 7;
     private static final double LARGEST = 9;
@@ -27,34 +24,31 @@ final class OrderPicture {
     static Node of(Step step, FormHost host) {
         Line example = host.session().part().map(part -> ((Arpeggio) step).example(HandEdits.meant(host.session().results().get().song(), part)))
                 .orElse(Line.EMPTY);
-        Canvas canvas = new Canvas(WIDTH, HEIGHT);
-        Swatches[] swatches = new Swatches[1];
-        swatches[0] = new Swatches(() -> draw(canvas, example, swatches[0]));
-        StackPane picture = new StackPane(canvas, swatches[0]);
-        picture.setId("arpeggio-order-picture");
+        FormDrawing[] made = new FormDrawing[1];
+        FormDrawing picture = new FormDrawing("arpeggio-order-picture", HEIGHT, () -> draw(made[0], example));
+        made[0] = picture;
         picture.setAccessibleText(Words.say("form.orderPicture"));
         Controls.tip(picture, Words.say("form.orderPicture"));
         return picture;
     }
 
-    private static void draw(Canvas canvas, Line line, Swatches swatches) {
-        if (swatches == null || line.isEmpty()) {
+    private static void draw(FormDrawing picture, Line line) {
+        if (line.isEmpty()) {
             return;
         }
-        GraphicsContext to = canvas.getGraphicsContext2D();
-        to.clearRect(0, 0, WIDTH, HEIGHT);
+        GraphicsContext to = picture.pen();
         int lowest = line.notes().stream().mapToInt(Note::pitch).min().orElseThrow();
         int highest = line.notes().stream().mapToInt(Note::pitch).max().orElseThrow();
         double[] x = new double[line.size()];
         double[] y = new double[line.size()];
         for (int i = 0; i < line.size(); i++) {
             Note note = line.notes().get(i);
-            x[i] = EDGE + (WIDTH - 2 * EDGE) * note.start() / line.end();
+            x[i] = EDGE + (picture.getWidth() - 2 * EDGE) * note.start() / line.end();
             y[i] = HEIGHT - EDGE - (HEIGHT - 2 * EDGE) * (note.pitch() - lowest) / Math.max(1, highest - lowest);
         }
-        to.setStroke(swatches.color(Swatches.Role.RULE));
+        to.setStroke(picture.color(Swatches.Role.RULE));
         to.strokePolyline(x, y, x.length);
-        to.setFill(swatches.color(Swatches.Role.AMBER));
+        to.setFill(picture.color(Swatches.Role.AMBER));
         for (int i = 0; i < x.length; i++) {
             double size = Math.max(3, LARGEST * line.notes().get(i).velocity() / LOUDEST);
             to.fillOval(x[i] - size / 2, y[i] - size / 2, size, size);

@@ -23,7 +23,8 @@ final class SpecialControls {
             "to-key to", KeyControl::to, "to-key from", KeyControl::from, "fold around", FoldControl::of);
     /** By step and setting, what needs all the width and brings its own label. */
     private static final Map<String, Function<SettingControl<?>, Node>> WIDE = Map.of(
-            "follow-chords figure", FigureControl::of, "strum bend", BendControl::of);
+            "follow-chords figure", FigureControl::of, "strum bend", BendControl::of,
+            "touch shape", PointsControl::velocities, "push-pull points", PointsControl::moments);
     /** By step. */
     private static final Map<String, BiFunction<Step, FormHost, Node>> BELOW = Map.of("bring-inside", OutsideNotes::of,
             "harmony", LinesAsParts::of, "arpeggio", OrderPicture::of, "fit-melody", SpecialControls::fitting);

@@ -121,7 +121,7 @@ class SessionTest {
             case 21 -> session.edit("limited", song -> song.plusStep(part.id(),
                     StepCatalogue.all().get(random.nextInt(StepCatalogue.all().size())).usual()));
             case 0 -> session.edit("step", song -> song.plusStep(part.id(), BringInside.USUAL.withMoveTo(
-                    MoveTo.values()[random.nextInt(4)])));
+                    MoveTo.values()[random.nextInt(MoveTo.values().length)])));
             case 1 -> session.edit("role", song -> song.withPart(part.id(), p -> p.withRole(Role.values()[random.nextInt(5)])));
             case 2 -> session.edit("allow", song -> song.withFence(song.fence().withToggled(new PitchClass(random.nextInt(12)))));
             case 3 -> session.edit("settle", song -> song.withPart(part.id(), p -> p.plusTake("t",

@@ -11,7 +11,6 @@ import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.RomanNumeral;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -19,7 +18,7 @@ import java.util.function.LongSupplier;
 
 /**
  * Chords as a text chart: {@code | Dm7 G7 | Cmaj7 | % | N.C. |}. The chords of a bar share it evenly; {@code /} goes on with
- * the chord before, {@code %} repeats the bar before, {@code N.C.} is no chord. Written with chord symbols or Roman numerals,
+ * the chord before, an empty bar as well, {@code %} repeats the bar before, {@code N.C.} is no chord; {@code |: :|} are played twice. Written with chord symbols or Roman numerals,
  * four bars in a line, and as a ChordPro grid.
  */
 public final class ChordChart {
@@ -27,6 +26,8 @@ public final class ChordChart {
     /** Nobody reads a longer chart; it is broken off, and says so. */
     private static final int MOST_BARS = 4_000;
     private static final String NO_CHORD = "N.C.";
+    /** A bar in which the chord before goes on. */
+    private static final List<String> GOES_ON = List.of("/");
 
     private ChordChart() {
     }
@@ -42,27 +43,13 @@ public final class ChordChart {
         List<ChordSpan> spans = new ArrayList<>();
         List<String> before = List.of(NO_CHORD);
         int bar = fromBar;
-        for (List<String> written : bars(text)) {
-            List<String> tokens = written.equals(List.of("%")) ? before : written;
+        for (List<String> written : ChartBars.read(text)) {
+            List<String> tokens = written.equals(List.of("%")) ? before : written.isEmpty() ? GOES_ON : written;
             add(tokens, time, bar, fresh, key, spans);
             before = tokens;
             bar++;
         }
         return spans;
-    }
-
-    private static List<List<String>> bars(String text) {
-        List<List<String>> bars = new ArrayList<>();
-        for (String bar : text.replaceAll("\\R", " | ").split("\\|+:?|:\\|")) {
-            List<String> tokens = Arrays.stream(bar.strip().split("[\\s,]+")).filter(token -> !token.isEmpty()).toList();
-            if (!tokens.isEmpty()) {
-                bars.add(tokens);
-            }
-        }
-        if (bars.isEmpty()) {
-            throw new MusicTextException("there is no chord in this chart; write bars like | Dm7 G7 | Cmaj7 |");
-        }
-        return bars;
     }
 
     private static void add(List<String> tokens, TimeMap time, int bar, LongSupplier fresh, Key key, List<ChordSpan> spans) {

@@ -9,11 +9,11 @@ import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Surroundings;
+import amberfence.step.SettingValues;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
-import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.PitchClassSet;
@@ -36,7 +36,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             "Moves notes that are outside the fence to inside ones, or leaves them out.", USUAL).touching(Touch.PITCH, Touch.COUNT).live()
             .needingKey(step -> true).answeringToChords(step -> step.strongChords || step.tieBreak == TieBreak.CHORD || step.letPass.approaches())
             .choice("to", "where an outside note goes", MoveTo.WORDS, BringInside::moveTo, BringInside::withMoveTo)
-            .worded("Move to", "nearest note inside", "next note inside above", "next note inside below", "nowhere: leave it out")
+            .worded("Move to", "nearest note inside", "the line first: shape may ask for the farther", "next note inside above", "next note inside below", "nowhere: leave it out")
             .choice("tie-break", "what decides when two inside notes are equally near", TieBreak.class, BringInside::tieBreak,
                     BringInside::withTieBreak)
             .worded("If equally near", "keep the line's shape", "go down", "go up", "the chord note")
@@ -80,7 +80,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         if (strongChords && around.chords().isEmpty()) {
             bringing.work.find(new Finding.NoProgression());
         }
-        if (moveTo == MoveTo.NEAREST && (tieBreak == TieBreak.SHAPE || tieBreak == TieBreak.CHORD)) {
+        if (moveTo == MoveTo.LINE_FIRST || moveTo == MoveTo.NEAREST && (tieBreak == TieBreak.SHAPE || tieBreak == TieBreak.CHORD)) {
             alongTheLine(bringing);
         } else {
             eachByItself(bringing);
@@ -93,7 +93,8 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         int size = bringing.notes.size();
         int[] low = new int[size];
         int[] high = new int[size];
-        boolean chords = tieBreak == TieBreak.CHORD;
+        boolean lineFirst = moveTo == MoveTo.LINE_FIRST;
+        boolean chords = tieBreak == TieBreak.CHORD && !lineFirst;
         if (chords && bringing.around.chords().isEmpty()) {
             bringing.work.find(new FenceFinding.NoChords());
             chords = false;
@@ -116,7 +117,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
                 byChord[i] = narrowToChord(i, low, high, bringing);
             }
         }
-        ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
+        ShapedLine shaped = new ShapedLine(bringing.notes, low, high, lineFirst);
         for (int i = 0; i < size; i++) {
             Note note = bringing.notes.get(i);
             int pitch = shaped.pitch(i);

@@ -7,8 +7,13 @@ import java.util.Map;
 
 /** Where an outside note goes. */
 public enum MoveTo {
-    NEAREST, UP, DOWN, LEAVE_OUT;
+    /** The smaller distance, strictly. */
+    NEAREST,
+    /** Of the two nearest the one that keeps the line's shape, which may be the farther. */
+    LINE_FIRST,
+    UP, DOWN, LEAVE_OUT;
 
     /** As they are typed. */
-    static final Map<String, MoveTo> WORDS = SettingValues.words(entry("nearest", NEAREST), entry("up", UP), entry("down", DOWN), entry("out", LEAVE_OUT));
+    static final Map<String, MoveTo> WORDS = SettingValues.words(entry("nearest", NEAREST), entry("line-first", LINE_FIRST),
+            entry("up", UP), entry("down", DOWN), entry("out", LEAVE_OUT));
 }

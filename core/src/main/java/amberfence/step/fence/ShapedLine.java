@@ -11,16 +11,32 @@ public final class ShapedLine {
     private final LineGraph graph;
     private final int[] solved;
     private final Explanation explanation;
+    private final int[] low;
+    private final int[] high;
 
     /**
      * Weighs the whole line at once.
      *
      * @param low the lower candidate of each note; where it equals the higher one there is no choice
      * @param high the higher candidate of each note
+     * @param lineFirst whether the farther of two may be taken for the shape of the line; else only those that are equally near
+     *                  are weighed
      */
-    public ShapedLine(List<Note> notes, int[] low, int[] high) {
+    public ShapedLine(List<Note> notes, int[] low, int[] high, boolean lineFirst) {
         this.notes = notes;
-        this.graph = new LineGraph(notes, low, high);
+        this.low = low;
+        this.high = high;
+        int[] least = low.clone();
+        int[] most = high.clone();
+        for (int i = 0; i < least.length && !lineFirst; i++) {
+            int down = notes.get(i).pitch() - low[i];
+            int up = high[i] - notes.get(i).pitch();
+            if (low[i] < high[i] && down != up) {
+                least[i] = down < up ? low[i] : high[i];
+                most[i] = least[i];
+            }
+        }
+        this.graph = new LineGraph(notes, least, most);
         this.solved = LineShape.solve(graph);
         this.explanation = new Explanation(graph, solved);
     }
@@ -32,7 +48,12 @@ public final class ShapedLine {
 
     /** What tipped the balance for a note that had a choice. */
     public Reason reason(int index) {
-        return graph.isFixed(index) ? new FenceReason.OnlyCandidate(solved[index]) : explanation.of(index);
+        if (!graph.isFixed(index)) {
+            return explanation.of(index);
+        }
+        int chosen = solved[index];
+        return low[index] == high[index] ? new FenceReason.OnlyCandidate(chosen)
+                : new FenceReason.Nearest(chosen, chosen == low[index] ? high[index] : low[index]);
     }
 
     /** Neighbours in a voice that differed and now sound alike are told. */

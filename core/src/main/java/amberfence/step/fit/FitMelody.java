@@ -5,13 +5,13 @@ import amberfence.reading.Clashes;
 import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.ChordSource.Gaps;
 import amberfence.step.ChordSource;
+import amberfence.step.ChordSource.Gaps;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Surroundings;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fence.Neighbours;
 import amberfence.step.fence.ShapedLine;
@@ -119,7 +119,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
             for (int i = 0; i < notes.size(); i++) {
                 choose(i);
             }
-            ShapedLine shaped = new ShapedLine(notes, low, high);
+            ShapedLine shaped = new ShapedLine(notes, low, high, true);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int chord = ruling.over(note);

@@ -4,11 +4,11 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fence.ShapedLine;
 import amberfence.theory.Degree;
@@ -118,7 +118,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             for (int i = 0; i < notes.size(); i++) {
                 shifted[i] = placed(i, work);
             }
-            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high);
+            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high, true);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int pitch = shaped.pitch(i);

@@ -12,12 +12,12 @@ import java.util.regex.Pattern;
  * @param places 0–100
  * @param values one for each place
  */
-record ShapePoints(List<Double> places, List<Double> values) {
+public record ShapePoints(List<Double> places, List<Double> values) {
     private static final int MOST = 32;
     private static final double WHOLE = 100;
     private static final Pattern POINT = Pattern.compile("\\s*(\\d{1,3}(?:\\.\\d{1,3})?)\\s*:\\s*(\\d{1,3}(?:\\.\\d{1,3})?)\\s*");
 
-    ShapePoints {
+    public ShapePoints {
         places = List.copyOf(places);
         values = List.copyOf(values);
         if (places.isEmpty() || places.size() > MOST || places.size() != values.size()) {
@@ -31,7 +31,7 @@ record ShapePoints(List<Double> places, List<Double> values) {
     }
 
     /** Reads {@code 0:64,100:64}. */
-    static ShapePoints parse(String text) {
+    public static ShapePoints parse(String text) {
         List<Double> places = new ArrayList<>();
         List<Double> values = new ArrayList<>();
         for (String point : text.split(",", -1)) {
@@ -46,7 +46,7 @@ record ShapePoints(List<Double> places, List<Double> values) {
     }
 
     /** What {@link #parse} reads. */
-    String text() {
+    public String text() {
         List<String> points = new ArrayList<>();
         for (int i = 0; i < places.size(); i++) {
             points.add(plain(places.get(i)) + ":" + plain(values.get(i)));
@@ -58,7 +58,8 @@ record ShapePoints(List<Double> places, List<Double> values) {
         return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
     }
 
-    int size() {
+    /** How many points there are. */
+    public int size() {
         return places.size();
     }
 
@@ -78,7 +79,7 @@ record ShapePoints(List<Double> places, List<Double> values) {
     }
 
     /** The value at a place, straight from point to point; before the first and behind the last theirs. */
-    double at(double place) {
+    public double at(double place) {
         int next = next(place);
         if (next == 0 || next == size()) {
             return values.get(next == 0 ? 0 : size() - 1);
@@ -91,7 +92,7 @@ record ShapePoints(List<Double> places, List<Double> values) {
      * The value at a place on a smooth curve that rises wherever the points do (Fritsch and Carlson, Monotone piecewise cubic
      * interpolation, 1980): tangents are the mean of the neighbouring slopes, at the ends the one slope.
      */
-    double smoothAt(double place) {
+    public double smoothAt(double place) {
         int next = next(place);
         if (size() == 1 || next == 0 || next == size()) {
             return at(place);
@@ -140,5 +141,41 @@ record ShapePoints(List<Double> places, List<Double> values) {
             next++;
         }
         return next == size() && place == places.get(size() - 1) ? size() : next;
+    }
+
+    /** With another point; one at the same place gives way. Its place stays between 0 and 100. */
+    public ShapePoints with(double place, double value) {
+        List<Double> allPlaces = new ArrayList<>();
+        List<Double> allValues = new ArrayList<>();
+        double at = Math.max(0, Math.min(WHOLE, place));
+        boolean put = false;
+        for (int i = 0; i < size(); i++) {
+            if (!put && places.get(i) >= at) {
+                allPlaces.add(at);
+                allValues.add(value);
+                put = true;
+            }
+            if (places.get(i) != at) {
+                allPlaces.add(places.get(i));
+                allValues.add(values.get(i));
+            }
+        }
+        if (!put) {
+            allPlaces.add(at);
+            allValues.add(value);
+        }
+        return new ShapePoints(allPlaces, allValues);
+    }
+
+    /** Without one of its points, unless it is the last that there is. */
+    public ShapePoints without(int index) {
+        if (size() == 1) {
+            return this;
+        }
+        List<Double> fewerPlaces = new ArrayList<>(places);
+        List<Double> fewerValues = new ArrayList<>(values);
+        fewerPlaces.remove(index);
+        fewerValues.remove(index);
+        return new ShapePoints(fewerPlaces, fewerValues);
     }
 }

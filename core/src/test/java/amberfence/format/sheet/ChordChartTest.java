@@ -75,4 +75,31 @@ class ChordChartTest {
         return ProgressionTemplates.all().stream().filter(template -> template.name().equals(name)).findFirst().orElseThrow()
                 .in(Key.parse(key)).stream().flatMap(List::stream).map(Chord::text).collect(Collectors.joining(" "));
     }
+
+    private static List<String> inBars(String text) {
+        return chart(text).progression().spans().stream().map(span -> span.chord().plainText() + "@" + span.start() / 1920.0 + "–" + span.end() / 1920.0).toList();
+    }
+
+    /** An empty bar keeps its place and the chord before goes on; an empty first bar has no chord; a double line is one line. */
+    @Test
+    void emptyBarsKeepTheirPlace() {
+        assertThat(inBars("| C | | F |")).containsExactly("C@0.0–2.0", "F@2.0–3.0");
+        assertThat(inBars("| | C |")).containsExactly("C@1.0–2.0");
+        assertThat(inBars("| C || F |")).containsExactly("C@0.0–1.0", "F@1.0–2.0");
+        assertThat(inBars("| C |\n| F |\nG\nAm | C")).containsExactly("C@0.0–1.0", "F@1.0–2.0", "G@2.0–3.0", "Am@3.0–4.0", "C@4.0–5.0");
+    }
+
+    @Test
+    void repeatsArePlayedTwiceAndEndingsRefused() {
+        assertThat(inBars("|: C | F :| G |")).extracting(span -> span.substring(0, span.indexOf('@'))).containsExactly("C", "F", "C", "F", "G");
+        assertThat(inBars("C | F :| G |")).extracting(span -> span.substring(0, span.indexOf('@'))).containsExactly("C", "F", "C", "F", "G");
+        assertThat(inBars("|: C :|: G :|")).extracting(span -> span.substring(0, span.indexOf('@'))).containsExactly("C", "C", "G", "G");
+        assertThatThrownBy(() -> inBars("|: C |1. F :|2. G |")).hasMessageContaining("first and second endings");
+    }
+
+    @Test
+    void commasAndSpacesInBracketsBelongToTheSymbol() {
+        assertThat(inBars("| C7(b9, #11) F | Dm7, G7 |")).extracting(span -> span.substring(0, span.indexOf('@')))
+                .containsExactly("C7(b9,#11)", "F", "Dm7", "G7");
+    }
 }

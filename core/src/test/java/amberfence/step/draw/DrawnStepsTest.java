@@ -21,6 +21,7 @@ import amberfence.step.SettingValues;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.Typed;
+import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,6 +86,28 @@ class DrawnStepsTest {
     @Property(tries = 400)
     void norInAnArpeggio(@ForAll("steps") Step step, @ForAll("notes") List<Note> notes) {
         nothingTwiceAtOnce(step, notes);
+    }
+
+    @Provide
+    Arbitrary<Step> dice() {
+        Arbitrary<Integer> seeds = Arbitraries.integers().between(1, 1000);
+        return Combinators.combine(Arbitraries.of("arpeggio order=chance", "fill density=60%", "grace chance=50%", "chance chance=50% what=velocity", "loosen onset=20t"),
+                seeds).as((text, seed) -> {
+                    String name = text.substring(0, text.indexOf(' '));
+                    return (Step) Typed.step(StepCatalogue.find(name).orElseThrow(), text + " seed=" + seed);
+                });
+    }
+
+    /** More notes two bars later change nothing of what was thrown before. */
+    @Property(tries = 200)
+    void anEditElsewhereThrowsNothingAnew(@ForAll("dice") Step step, @ForAll("notes") List<Note> notes) {
+        List<Note> more = new ArrayList<>(notes);
+        long far = 12_000;
+        more.add(new Note(900, far, 480, 60, 80, 0, 64));
+        more.add(new Note(901, far + 480, 480, 64, 80, 0, 64));
+        long last = notes.stream().mapToLong(Note::start).max().orElse(0);
+        List<Note> before = doing(step).in("D dorian").on(Line.of(notes)).outcome().out().notes().stream().filter(note -> note.start() < last - 60).toList();
+        assertThat(doing(step).in("D dorian").on(Line.of(more)).outcome().out().notes()).containsAll(before);
     }
 
     @Test

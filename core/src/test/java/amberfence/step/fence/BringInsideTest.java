@@ -52,8 +52,16 @@ class BringInsideTest {
 
     @Test
     void movesToTheFartherSideOnlyWhenThatSavesAStep() {
-        bringing("E4 F4 E4").in("C major pentatonic").gives("E4 G4 E4");
+        bringing("E4 F4 E4").in("C major pentatonic").to(MoveTo.LINE_FIRST).gives("E4 G4 E4");
+        bringing("E4 F4 E4").in("C major pentatonic").gives("E4 E4 E4").because("E4 is nearer than G4");
         bringing("E4 F4 E4").in("C major pentatonic").ties(TieBreak.DOWN).gives("E4 E4 E4");
+    }
+
+    /** G lies a semitone below A♭ and two above F; the shape of the line has no say. */
+    @Test
+    void nearestIsNearestWhateverTheLineDoes() {
+        bringing("Ab4 G4 Ab4").in("Ab major blues").gives("Ab4 Ab4 Ab4");
+        bringing("Ab4 G4 Ab4").in("Ab major blues").to(MoveTo.LINE_FIRST).gives("Ab4 F4 Ab4");
     }
 
     @Test

@@ -52,7 +52,7 @@ class LineShapeTest {
         return 0;
     }
 
-    private static void search(List<Integer> before, PitchClassSet inside, List<Integer> chosen, List<double[]> best) {
+    private static void search(List<Integer> before, PitchClassSet inside, boolean strictly, List<Integer> chosen, List<double[]> best) {
         if (chosen.size() == before.size()) {
             double[] cost = cost(before, chosen);
             if (best.isEmpty() || compare(cost, best.get(0)) < 0) {
@@ -70,9 +70,11 @@ class LineShapeTest {
         while (!inside.containsPitch(high)) {
             high++;
         }
-        for (int candidate : low == high ? new int[] {low} : new int[] {low, high}) {
+        boolean onlyLow = low == high || strictly && pitch - low < high - pitch;
+        boolean onlyHigh = strictly && high - pitch < pitch - low;
+        for (int candidate : onlyLow ? new int[] {low} : onlyHigh ? new int[] {high} : new int[] {low, high}) {
             chosen.add(candidate);
-            search(before, inside, chosen, best);
+            search(before, inside, strictly, chosen, best);
             chosen.remove(chosen.size() - 1);
         }
     }
@@ -96,10 +98,11 @@ class LineShapeTest {
                 pitch = Math.max(40, Math.min(80, pitch + random.nextInt(7) - 3));
                 pitches.add(pitch);
             }
-            Outcome outcome = Bringing.bringing(line(pitches)).in(key).outcome();
+            boolean strictly = random.nextBoolean();
+            Outcome outcome = Bringing.bringing(line(pitches)).in(key).to(strictly ? MoveTo.NEAREST : MoveTo.LINE_FIRST).outcome();
             List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
             List<double[]> best = new ArrayList<>();
-            search(pitches, Key.parse(key).pitchClasses(), new ArrayList<>(), best);
+            search(pitches, Key.parse(key).pitchClasses(), strictly, new ArrayList<>(), best);
             assertThat(cost(pitches, after)).as("%s in %s became %s", pitches, key, after).isEqualTo(best.get(0));
         }
     }
