@@ -141,7 +141,7 @@ class TypedStepsTest extends Commands {
         assertWrong("amount=200 cannot be: amount must be -127 to 127, not 200", "apply", ferry, "--out", out, "--step", "move amount=200");
         assertWrong("the setting “by” is given twice", "apply", ferry, "--out", out, "--step", "move by=octaves by=degrees");
         assertWrong("to-key needs the key to go to, as in to=\"F major\"", "apply", ferry, "--out", out, "--step", "to-key way=up");
-        assertWrong("tie-break=down would be ignored: it counts only with to=nearest", "apply", ferry, "--out", out, "--step",
+        assertWrong("tie-break=down would be ignored: it counts only with to=nearest or line-first", "apply", ferry, "--out", out, "--step",
                 "bring-inside to=up tie-break=down");
         assertWrong("hold=on would be ignored: it counts only with way=chord", "apply", ferry, "--out", out, "--step", "harmony hold=on");
         assertWrong("there is no part “Tuba”; parts are ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");

@@ -12,7 +12,7 @@ import java.util.Set;
  */
 final class Identities {
     private static final Range PART = new Range("the identity of a part", 0, Integer.MAX_VALUE - 1);
-    private final boolean isFirstVersion;
+    private final int version;
     private final Range legal;
     private final Set<Integer> parts = new HashSet<>();
     private final Set<Long> steps = new HashSet<>();
@@ -23,16 +23,21 @@ final class Identities {
     private final long declared;
     private long next;
 
-    Identities(Place nextId, Range legal, boolean isFirstVersion) {
-        this.isFirstVersion = isFirstVersion;
+    Identities(Place nextId, Range legal, int version) {
+        this.version = version;
         this.legal = legal;
         this.declared = nextId.make(() -> new Range("nextId", 1, legal.highest()).check(nextId.whole()));
         this.next = declared;
     }
 
+    /** By which version of the format the project was saved. */
+    int version() {
+        return version;
+    }
+
     /** Whether the project was saved by version 1. */
     boolean isFirstVersion() {
-        return isFirstVersion;
+        return version == 1;
     }
 
     /** The next free identity, above all that were read. */

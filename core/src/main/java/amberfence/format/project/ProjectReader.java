@@ -105,7 +105,7 @@ public final class ProjectReader {
                 time.field("metres").items().stream().map(metre -> metre.make(() -> new Metre(metre.field("tick").whole(),
                         metre.field("numerator").number(), metre.field("denominator").number()))).toList()));
         Fence fence = fence(root.field("fence"));
-        Identities identities = new Identities(root.field("nextId"), IDENTITY, root.field("version").number() == 1);
+        Identities identities = new Identities(root.field("nextId"), IDENTITY, root.field("version").number());
         List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();
         List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
         Progression progression = root.make(() -> new Progression(chords));
@@ -233,8 +233,8 @@ public final class ProjectReader {
         NoteSet frozen = notes(node.items("pickedNotes"));
         Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
-        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), identities.isFirstVersion()
-                ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), limit,
+        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), EarlierMeaning.of(identities.isFirstVersion()
+                ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), identities.version()), limit,
                 notes(left), resolved);
     }
 }

@@ -25,7 +25,7 @@ import java.util.Base64;
 /** Writes a project file: UTF-8 JSON. */
 public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
-    static final int VERSION = 2;
+    static final int VERSION = 3;
     /** Stands for no track, and for no program, in a file. */
     static final int NONE = -1;
     /** Only the components of a step are its settings: what merely asks something of it is not written. */

@@ -53,8 +53,8 @@ final class GraceWriter {
             long all = each * step.count();
             long from = step.place() == Grace.Place.AFTER ? note.end() - all : step.onBeat() ? note.start() : note.start() - all;
             long earliest = note.start() - all;
-            // What begins before this note, or with it, and still sounds where grace notes could be.
-            while (next < in.size() && in.notes().get(next).start() <= Math.max(note.start(), from)) {
+            // What begins before the last of the grace notes ends, and still sounds where they could be.
+            while (next < in.size() && in.notes().get(next).start() <= Math.max(note.start(), from + all - 1)) {
                 sounding.add(in.notes().get(next++));
             }
             sounding.removeIf(old -> old.end() <= earliest);

@@ -25,7 +25,8 @@ import java.util.Map;
  * Moves outside notes to inside ones, or leaves them out. Inside notes never move, and nothing but the pitch changes.
  *
  * @param moveTo where outside notes go
- * @param tieBreak what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}
+ * @param tieBreak what decides between two that are equally near; counts only with {@link MoveTo#NEAREST}; with {@link MoveTo#LINE_FIRST}
+ *                 only the chord does
  * @param letPass outside notes that stay because of the way they are reached and left
  * @param strongChords whether on strong beats only notes of the chord that sounds are inside, where one does
  */
@@ -40,7 +41,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             .choice("tie-break", "what decides when two inside notes are equally near", TieBreak.class, BringInside::tieBreak,
                     BringInside::withTieBreak)
             .worded("If equally near", "keep the line's shape", "go down", "go up", "the chord note")
-            .usedWhen("with to=nearest", step -> step.moveTo == MoveTo.NEAREST)
+            .usedWhen("with to=nearest or line-first", step -> step.moveTo == MoveTo.NEAREST || step.moveTo == MoveTo.LINE_FIRST)
             .choices("let-pass", "short outside notes off the beat that stay", LetPass.Kind.class, step -> step.letPass.kinds(),
                     (step, kinds) -> step.withLetPass(LetPass.of(kinds, step.letPass.longest())))
             .worded("Let pass", "passing", "neighbours", "approaches")
@@ -94,7 +95,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         int[] low = new int[size];
         int[] high = new int[size];
         boolean lineFirst = moveTo == MoveTo.LINE_FIRST;
-        boolean chords = tieBreak == TieBreak.CHORD && !lineFirst;
+        boolean chords = tieBreak == TieBreak.CHORD;
         if (chords && bringing.around.chords().isEmpty()) {
             bringing.work.find(new FenceFinding.NoChords());
             chords = false;

@@ -41,10 +41,10 @@ class GoldenProjectsTest {
     }
 
     @Test
-    void versionOneIsSavedAsVersionTwoAndLosesNothing() throws Exception {
+    void versionOneIsSavedAsVersionThreeAndLosesNothing() throws Exception {
         ProjectDocument first = ProjectReader.read(resource("version-1.amber"), "x");
         byte[] second = ProjectWriter.write(first);
-        assertThat(MAPPER.readTree(second).get("version").asInt()).isEqualTo(2);
+        assertThat(MAPPER.readTree(second).get("version").asInt()).isEqualTo(3);
         assertThat(ProjectReader.read(second, "x").song()).isEqualTo(first.song());
     }
 
@@ -81,7 +81,7 @@ class GoldenProjectsTest {
         ProjectDocument read = ProjectReader.read(MAPPER.writeValueAsBytes(root), "x");
         UnreadStep unread = (UnreadStep) read.song().part(0).steps().get(0).treatment();
         assertThat(unread.why()).isEqualTo("the step “bring-inside” holds something impossible: to=sideways cannot be: it is one of "
-                + "nearest, up, down, out");
+                + "nearest, line-first, up, down, out");
         assertThat(read.song().part(0).steps().get(1).treatment()).isInstanceOf(BringInside.class);
         ObjectNode again = (ObjectNode) MAPPER.readTree(ProjectWriter.write(read));
         assertThat(again.at("/parts/0/takes/0/steps/0/settings/to").asText()).isEqualTo("sideways");

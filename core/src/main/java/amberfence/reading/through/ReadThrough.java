@@ -1,0 +1,69 @@
+package amberfence.reading.through;
+
+import amberfence.reading.ChordReader;
+import amberfence.reading.ReadChord;
+import amberfence.reading.RulingChords;
+import amberfence.song.ChordSpan;
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.Part;
+import amberfence.song.Progression;
+import amberfence.song.Song;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.function.Function;
+
+/** Reads a song through: all that may be wrong in it, in order of time, part and pitch. Of drums only doubled notes are told. */
+public final class ReadThrough {
+    private static final Map<DoubtKind, Finder> FINDERS = new EnumMap<>(Map.of(DoubtKind.OUTSIDE, new OutsideFinder(), DoubtKind.CLASH, new ClashFinder(),
+            DoubtKind.UNISON, new TwiceFinder(), DoubtKind.DOUBLED, new TwiceFinder(), DoubtKind.OVERLAP, new OverlapFinder(), DoubtKind.LEAP, new LeapFinder(),
+            DoubtKind.RANGE, new RangeFinder(), DoubtKind.OFF_GRID, new OffGridFinder()));
+
+    private ReadThrough() {
+    }
+
+    /**
+     * What may be wrong.
+     *
+     * @param lines what each part plays, by its identity
+     * @param programs the General MIDI program of a part, where it has one
+     */
+    public static List<Doubt> of(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds, Function<Part, OptionalInt> programs) {
+        FenceLine fence = song.fence().along(song.time());
+        RulingChords ruling = new RulingChords(chords(song, lines, kinds, fence), true, song.time());
+        List<Doubt> found = new ArrayList<>();
+        for (Part part : song.parts()) {
+            PartReading reading = new PartReading(part, lines.get(part.id()), fence, song.time(), ruling, programs.apply(part));
+            FINDERS.forEach((kind, finder) -> {
+                if (kinds.contains(kind) && (!part.isDrums() || kind == DoubtKind.DOUBLED)) {
+                    finder.find(reading).stream().filter(doubt -> doubt.kind() == kind).forEach(found::add);
+                }
+            });
+        }
+        if (kinds.contains(DoubtKind.PARALLEL)) {
+            found.addAll(ParallelFinder.find(song.parts(), lines));
+        }
+        List<Integer> order = song.parts().stream().map(Part::id).toList();
+        found.sort(Comparator.comparingLong(Doubt::tick).thenComparingInt(doubt -> order.indexOf(doubt.part())).thenComparingInt(doubt -> doubt.note().pitch())
+                .thenComparing(Doubt::kind));
+        return found;
+    }
+
+    /** The song's own, or those that all parts sound together. */
+    private static Progression chords(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds, FenceLine fence) {
+        if (!song.progression().isEmpty() || !kinds.contains(DoubtKind.CLASH)) {
+            return song.progression();
+        }
+        List<Line> pitched = song.parts().stream().filter(part -> !part.isDrums()).map(part -> lines.get(part.id())).toList();
+        List<ChordSpan> spans = new ArrayList<>();
+        for (ReadChord chord : ChordReader.read(pitched, song.time(), fence)) {
+            spans.add(ChordSpan.of(spans.size() + 1, chord.start(), chord.end(), chord.chord()));
+        }
+        return new Progression(spans);
+    }
+}
