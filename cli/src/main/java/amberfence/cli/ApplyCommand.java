@@ -1,17 +1,17 @@
 package amberfence.cli;
 
 import amberfence.edit.Ensemble;
+import amberfence.edit.Mending;
 import amberfence.edit.ProgressionEdits;
 import amberfence.edit.VoiceParts;
 import amberfence.format.ReadSong;
-import amberfence.format.catalogue.Formats;
 import amberfence.format.midi.MidiExport;
-import amberfence.format.project.ProjectFormat;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.ChordChart;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
+import amberfence.reading.through.DoubtKind;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
@@ -82,6 +82,9 @@ final class ApplyCommand implements Runnable {
     @Option(names = "--allow", split = ",", paramLabel = "NOTE", description = "notes that are always allowed, as in C#,Bb")
     private List<String> allowed = new ArrayList<>();
 
+    @Option(names = "--mend", paramLabel = "KINDS", description = "takes the first way out of every place of these kinds that check finds, before the steps")
+    private String mend;
+
     @Option(names = "--type", paramLabel = "0|1", description = "type of the file; without it the type stays")
     private Integer type;
 
@@ -145,7 +148,7 @@ final class ApplyCommand implements Runnable {
         if ((file == null) == (project == null)) {
             throw wrong("give either a MIDI file or --project");
         }
-        if (project != null && (key != null || !steps.isEmpty() || !chosen.isEmpty() || !allowed.isEmpty())) {
+        if (project != null && (key != null || !steps.isEmpty() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
             throw wrong("a project brings its own key and steps; --key, --part, --allow and the steps do not go with it");
         }
         Path input = file != null ? file : project;
@@ -169,10 +172,10 @@ final class ApplyCommand implements Runnable {
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (key == null && steps.isEmpty() && steps.progression().isEmpty()) {
+        if (key == null && steps.isEmpty() && steps.progression().isEmpty() && mend == null) {
             return song;
         }
-        boolean ownFence = key == null && Formats.of(file) instanceof ProjectFormat;
+        boolean ownFence = key == null && CommandFiles.bringsKey(file);
         Optional<Key> fence = named.or(() -> steps.needKey() && !ownFence ? found(song, out)
                 : Optional.of(song.fence().keys().first()));
         if (fence.isEmpty()) {
@@ -180,7 +183,10 @@ final class ApplyCommand implements Runnable {
             return song;
         }
         Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
-        for (Part part : song.parts()) {
+        if (mend != null) {
+            fenced = Mending.firsts(fenced, StepOptions.read(() -> DoubtKind.parse(mend)), wanted);
+        }
+        for (Part part : mend != null && steps.isEmpty() ? List.<Part>of() : song.parts()) {
             if (wanted.contains(part.id())) {
                 fenced = withSteps(fenced, part, OptionalInt.empty());
             }

@@ -5,6 +5,7 @@ import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.catalogue.Formats;
+import amberfence.format.project.ProjectFormat;
 import amberfence.step.recipe.Recipe;
 import amberfence.step.recipe.Recipes;
 import java.io.IOException;
@@ -79,5 +80,10 @@ final class CommandFiles {
         } catch (IOException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, file + " cannot be read: " + FileTrouble.reason(e));
         }
+    }
+
+    /** Whether a file has a key of its own, as a project has. */
+    static boolean bringsKey(Path file) {
+        return Formats.of(file) instanceof ProjectFormat;
     }
 }

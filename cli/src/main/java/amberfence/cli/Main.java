@@ -14,7 +14,7 @@ import picocli.CommandLine.Command;
  */
 @Command(name = "amber-fence", mixinStandardHelpOptions = true, version = "Amber Fence 0.1.0",
         description = "Keeps MIDI parts inside chosen keys and scales.",
-        subcommands = {AnalyzeCommand.class, ApplyCommand.class, SoundCommand.class, StepsCommand.class, RecipesCommand.class})
+        subcommands = {AnalyzeCommand.class, ApplyCommand.class, SoundCommand.class, StepsCommand.class, RecipesCommand.class, CheckCommand.class})
 public final class Main implements Runnable {
     private final PrintWriter out;
 

@@ -111,7 +111,7 @@ class CommandLineTest extends Commands {
     @Test
     void listsTheSteps() {
         assertThat(run("steps")).isZero();
-        assertThat(printed).contains("bring-inside  Bring inside (Fence)").contains("to=nearest  where an outside note goes (nearest, up, down, out)");
+        assertThat(printed).contains("bring-inside  Bring inside (Fence)").contains("to=nearest  where an outside note goes (nearest, line-first, up, down, out)");
     }
 
     @Test
@@ -130,7 +130,7 @@ class CommandLineTest extends Commands {
         assertWrong("Unknown option: '--loud'", "analyze", ferry, "--loud");
         assertWrong("give either a MIDI file or --project", "apply", "--out", out);
         assertWrong("--type is 0 or 1, not 2", "apply", ferry, "--out", out, "--type", "2");
-        assertWrong("--snap: to=sideways cannot be: it is one of nearest, up, down, out", "apply", ferry, "--out", out, "--snap", "sideways");
+        assertWrong("--snap: to=sideways cannot be: it is one of nearest, line-first, up, down, out", "apply", ferry, "--out", out, "--snap", "sideways");
         assertWrong("“Q” is no note name", "apply", ferry, "--out", out, "--key", "C", "--allow", "Q");
         assertThat(out).doesNotExist();
     }

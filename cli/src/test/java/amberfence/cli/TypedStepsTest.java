@@ -132,6 +132,27 @@ class TypedStepsTest extends Commands {
     }
 
     @Test
+    void aFileIsReadThroughAndMended() throws Exception {
+        assertThat(run("check", ferry, "--key", "D dorian", "--kinds", "outside", "--json")).isEqualTo(1);
+        JsonNode checked = new ObjectMapper().readTree(printed);
+        assertThat(checked.get("key").asText()).isEqualTo("D dorian");
+        JsonNode first = checked.get("findings").get(0);
+        // Bar 2 of the voice is G4:3 F#4:2 A4 in 6/8: the fourth eighth.
+        assertThat(first.get("bar").asInt()).isEqualTo(2);
+        assertThat(first.get("beat").asDouble()).isEqualTo(4.0);
+        assertThat(first.get("part").asInt()).isZero();
+        assertThat(first.get("kind").asText()).isEqualTo("outside");
+        assertThat(first.get("pitches")).extracting(JsonNode::asInt).containsExactly(66);
+        assertThat(first.get("fixes")).extracting(JsonNode::asText).containsExactly("F4", "G4", "allow it always");
+        assertThat(run("check", ferry, "--key", "D dorian", "--kinds", "outside")).isEqualTo(1);
+        assertThat(printed).contains("2:4  Voice line  F♯4 is outside D dorian (F4, G4, allow it always)");
+        assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--mend", "outside")).isZero();
+        assertThat(run("check", out, "--key", "D dorian", "--kinds", "outside")).isZero();
+        assertThat(printed).isEqualToIgnoringWhitespace("nothing found");
+        assertWrong("“wrong” is no kind; kinds are outside", "check", ferry, "--kinds", "wrong");
+    }
+
+    @Test
     void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
         assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",
                 "bring-insid");

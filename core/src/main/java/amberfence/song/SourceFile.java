@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * A MIDI file: what it held besides the notes, so that it can be given back untouched and in order.
@@ -12,6 +13,7 @@ import java.util.List;
  * @param original the file as it was, or nothing when it was never a file
  */
 public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) implements Origin {
+    private static final int PROGRAM_CHANGE = 0xC0;
     /** One chunk of the file. */
     public sealed interface Chunk {
     }
@@ -38,5 +40,18 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
 
     public List<Track> tracks() {
         return chunks.stream().filter(Track.class::isInstance).map(Track.class::cast).toList();
+    }
+
+    /** The first program that the file sets on a channel, if it sets one. */
+    public OptionalInt program(int channel) {
+        for (Track track : tracks()) {
+            for (SourceEvent event : track.events()) {
+                if (event instanceof SourceEvent.Other other && other.channel() == channel && (other.bytes().at(0) & 0xF0) == PROGRAM_CHANGE
+                        && other.bytes().length() > 1) {
+                    return OptionalInt.of(other.bytes().at(1) & 0x7F);
+                }
+            }
+        }
+        return OptionalInt.empty();
     }
 }

@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.Function;
 
 /** Reads a song through: all that may be wrong in it, in order of time, part and pitch. Of drums only doubled notes are told. */
 public final class ReadThrough {
@@ -31,14 +30,13 @@ public final class ReadThrough {
      * What may be wrong.
      *
      * @param lines what each part plays, by its identity
-     * @param programs the General MIDI program of a part, where it has one
      */
-    public static List<Doubt> of(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds, Function<Part, OptionalInt> programs) {
+    public static List<Doubt> of(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds) {
         FenceLine fence = song.fence().along(song.time());
         RulingChords ruling = new RulingChords(chords(song, lines, kinds, fence), true, song.time());
         List<Doubt> found = new ArrayList<>();
         for (Part part : song.parts()) {
-            PartReading reading = new PartReading(part, lines.get(part.id()), fence, song.time(), ruling, programs.apply(part));
+            PartReading reading = new PartReading(part, lines.get(part.id()), fence, song.time(), ruling, program(song, part));
             FINDERS.forEach((kind, finder) -> {
                 if (kinds.contains(kind) && (!part.isDrums() || kind == DoubtKind.DOUBLED)) {
                     finder.find(reading).stream().filter(doubt -> doubt.kind() == kind).forEach(found::add);
@@ -52,6 +50,11 @@ public final class ReadThrough {
         found.sort(Comparator.comparingLong(Doubt::tick).thenComparingInt(doubt -> order.indexOf(doubt.part())).thenComparingInt(doubt -> doubt.note().pitch())
                 .thenComparing(Doubt::kind));
         return found;
+    }
+
+    /** The one that was chosen, or that the file gives. */
+    private static OptionalInt program(Song song, Part part) {
+        return part.sound().program().isPresent() ? part.sound().program() : song.source().program(part.channel());
     }
 
     /** The song's own, or those that all parts sound together. */
