@@ -40,7 +40,7 @@ class CompareAndOverviewTest extends WindowTest {
     void comparesTakesWithTheirOwnSettings() {
         // A copy of the take in which the step is set to another direction.
         click("take-copy");
-        choose("bring-inside-to", 1);
+        choose("bring-inside-to", 2);
         click("takes-compare");
         choose("compare-a", 0);
         assertThat(text("compare-count")).doesNotStartWith("0");

@@ -122,7 +122,7 @@ class MainJobTest extends WindowTest {
         assertThat(text("outside-names")).isEqualTo("F♯ G♯ C♯ E♭ B are outside the keys of the song.");
 
         clickOn("#bring-inside-to");
-        push(KeyCode.DOWN);
+        push(KeyCode.DOWN).push(KeyCode.DOWN);
         push(KeyCode.ENTER);
         assertThat(text("undo-words")).isEqualTo("Ctrl+Z undo “Move to: next note inside above”");
         assertThat(changeRows().get(0)).contains("F♯4 → G4").contains("the next note inside, going up");

@@ -404,7 +404,8 @@ class SoundTest extends WindowTest {
         click("record");
         waitUntil(() -> session.song().part(0).takes().size() == 2);
         assertThat(session.song().part(0).line().notes()).isNotEmpty().allSatisfy(note -> {
-            assertThat(note.start()).isBetween(from + 100, to - 20);
+            // Where it was played; on a slow machine that is already in the next round.
+            assertThat(note.start()).isBetween(from, to - 20);
             assertThat(note.end()).isLessThanOrEqualTo(to);
         });
     }

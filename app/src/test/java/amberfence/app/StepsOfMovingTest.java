@@ -221,7 +221,7 @@ class StepsOfMovingTest extends WindowTest {
         add("bring-inside");
         assertThat(lookup("#bring-inside-tie-break").tryQuery()).isPresent();
         assertThat(lookup("#bring-inside-longest").tryQuery()).as("nothing is let pass").isEmpty();
-        choose("bring-inside-to", 1);
+        choose("bring-inside-to", 2);
         assertThat(lookup("#bring-inside-tie-break").tryQuery()).as("up is never equally near").isEmpty();
     }
 

@@ -111,10 +111,15 @@ public abstract class WindowTest extends ApplicationTest {
 
     /** Waits until something is true, at most ten seconds. */
     protected void waitUntil(Callable<Boolean> condition) {
+        waitUntil(10, condition);
+    }
+
+    /** Waits until something is true, at most so many seconds. */
+    protected void waitUntil(int seconds, Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, condition);
         } catch (TimeoutException e) {
-            throw new AssertionError("it did not happen within ten seconds", e);
+            throw new AssertionError("it did not happen within " + seconds + " seconds", e);
         }
         settle();
     }

@@ -7,7 +7,9 @@ import amberfence.app.words.Words;
 import amberfence.edit.Clip;
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
+import amberfence.edit.Mending;
 import amberfence.reading.SoundingChords;
+import amberfence.reading.through.Mend;
 import amberfence.song.FenceLine;
 import amberfence.song.Line;
 import amberfence.song.Note;
@@ -155,6 +157,24 @@ public final class NoteCommands {
     private static Outcome moved(FenceLine fence, Song song, Part part, Move.Unit by, int amount, List<Note> notes) {
         return new Move(by, amount).apply(Line.of(notes), Surroundings.of(fence, song.time(),
                 part.isDrums() ? Role.FIGURE : part.role(), SoundingChords.NONE));
+    }
+
+    /**
+     * Takes the way out of a place that was found, for a note of the part: to a pitch as it is heard, all else in the note itself.
+     *
+     * @param words name it for undo
+     */
+    public void mend(String words, Mend mend) {
+        int id = part().id();
+        HandEdits hands = hands();
+        if (mend instanceof Mend.ToPitch to) {
+            editLong(words, Effort::of, song -> new HandEdits.Done(hands.hearAt(song, id, Map.of(to.note(), to.pitch())),
+                    Outcome.unchanged(Line.EMPTY, List.of())));
+        } else if (mend instanceof Mend.Allow) {
+            session.edit(words, song -> Mending.mended(song, id, mend));
+        } else {
+            session.edit(words, song -> hands.edit(song, id, (line, fresh) -> Mending.mended(song, id, mend).part(id).line()));
+        }
     }
 
     /** For example "up a degree". */

@@ -16,7 +16,7 @@ public enum Shortcut {
     UNDO("Shortcut+Z"), REDO("Shortcut+Shift+Z"), HISTORY("Shortcut+H"), FENCE("Shortcut+F"), BEFORE_AFTER("Shortcut+B"),
     SETTLE("Shortcut+Enter"), STEPS("Shortcut+T"), CHANGES("Shortcut+1"), CHORDS("Shortcut+2"), KEYS("Shortcut+3"), PICK("Shortcut+4"),
     NOTES("Shortcut+5"), VELOCITIES("Shortcut+6"),
-    OVERVIEW("Shortcut+7"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
+    OVERVIEW("Shortcut+7"), THROUGH("Shortcut+8"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
     PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), ANOTHER("Shortcut+R"), SHORTCUTS("F1"),
     PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
@@ -25,7 +25,7 @@ public enum Shortcut {
     KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter"), ONE_BY_ONE("", "←  →  Enter");
 
     private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
-    private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW);
+    private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW, THROUGH);
     private final String combination;
     private final String shown;
 

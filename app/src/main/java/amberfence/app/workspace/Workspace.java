@@ -42,6 +42,7 @@ import amberfence.app.sound.SoundMenu;
 import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Theme;
+import amberfence.app.through.ThroughView;
 import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.PianoView;
 import amberfence.app.tryit.TryItView;
@@ -135,6 +136,9 @@ public final class Workspace extends StackPane {
         drawer.add("notes", Shortcut.NOTES, () -> new NotesTable(session, commands, ladder::reveal));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
         drawer.add("overview", Shortcut.OVERVIEW, () -> Drawer.scrolled(ladder.overview()));
+        ThroughView through = new ThroughView(session, commands, ladder::reveal, sound::playBetween);
+        drawer.add("through", Shortcut.THROUGH, () -> through);
+        through.count().addListener((property, old, now) -> drawer.mark("through", now.intValue() == 0 ? "" : now.toString()));
         changes.count().addListener((property, old, now) -> drawer.mark("changes", now.intValue() == 0 ? "" : now.toString()));
         drawer.mark("changes", changes.count().get() == 0 ? "" : Integer.toString(changes.count().get()));
         this.changes = changes;
