@@ -2,7 +2,7 @@
 # Takes every picture in docs/screenshots anew, from the demo songs.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-for view in workspace hands pick notes steps chords tryit bass melody follow compare fence time import shortcuts; do
+for view in workspace hands pick notes steps chords tryit bass follow through compare fence time import shortcuts; do
   ./amber-fence demo --screenshot "docs/screenshots/$view.png" --view "$view"
 done
 for view in lowest arpeggio fill; do

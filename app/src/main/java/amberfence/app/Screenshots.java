@@ -39,6 +39,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -134,6 +135,15 @@ final class Screenshots {
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
                         Surroundings.of(session.song(), kalimba))));
             }
+            case "through" -> {
+                int tune = session.song().parts().get(0).id();
+                session.edit("off", song -> song.withPart(tune, part -> part.withSteps(part.steps().stream().map(slot -> slot.withOn(false)).toList())));
+                workspace.openTab("through");
+                workspace.applyCss();
+                workspace.layout();
+                ((ListView<?>) scene.lookup("#through-rows")).getSelectionModel().select(1);
+            }
+            case "shape" -> addTyped(0, "touch", Map.of("way", "shape", "shape", "0:60,55:112,100:64", "every", "2bars"));
             case "lowest" -> {
                 session.edit("bass", song -> VoiceParts.bass(song, song.parts().get(0).id()));
                 session.selection().selectPart(session.song().parts().get(1).id());

@@ -16,7 +16,7 @@ public final class ShortcutsSheet {
     public static Sheet of(Runnable close) {
         GridPane grid = new GridPane();
         grid.setHgap(18);
-        grid.setVgap(4);
+        grid.setVgap(1.5);
         Shortcut[] all = Shortcut.values();
         int rows = (all.length + COLUMNS - 1) / COLUMNS;
         for (int i = 0; i < all.length; i++) {

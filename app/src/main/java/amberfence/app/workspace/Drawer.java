@@ -35,6 +35,8 @@ final class Drawer extends Region {
     private static final double LEAST = 64;
     private static final double USUAL = 124;
     private static final double STEP = 16;
+    /** Below this width the tabs move together. */
+    private static final double NARROW = 660;
 
     private record Tab(ToggleButton button, Supplier<Node> make) {
     }
@@ -78,6 +80,18 @@ final class Drawer extends Region {
         Label signs = Controls.label(Words.say("drawer.signs"), "soft", "small");
         signs.setMinWidth(0);
         Controls.tip(signs, () -> Words.say(open.get().equals("overview") ? "overview.legend" : "ladder.legend"));
+        widthProperty().addListener((property, old, now) -> {
+            boolean narrow = now.doubleValue() < NARROW;
+            signs.setVisible(!narrow);
+            signs.setManaged(!narrow);
+            if (narrow != bar.getStyleClass().contains("narrow")) {
+                if (narrow) {
+                    bar.getStyleClass().add("narrow");
+                } else {
+                    bar.getStyleClass().remove("narrow");
+                }
+            }
+        });
         bar.getChildren().addAll(Controls.filler(), signs, fold);
         setMaxHeight(USE_PREF_SIZE);
         setMinHeight(USE_PREF_SIZE);
