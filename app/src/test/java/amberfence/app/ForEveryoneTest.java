@@ -45,7 +45,7 @@ class ForEveryoneTest extends WindowTest {
     @Test
     void tabReachesEveryAreaAndTheFocusIsSeen() {
         Set<String> reached = new HashSet<>();
-        for (int i = 0; i < 90; i++) {
+        for (int i = 0; i < 110; i++) {
             push(KeyCode.TAB);
             for (Node node = scene.getFocusOwner(); node != null; node = node.getParent()) {
                 if (node.getId() != null) {
