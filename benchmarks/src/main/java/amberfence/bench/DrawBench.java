@@ -13,11 +13,13 @@ import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
+import amberfence.theory.KeyChords;
+import amberfence.theory.Voicing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -27,22 +29,25 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 
-/** Each step that draws new notes out of 100,000 old ones: blocks of three, an eighth each. */
+/** Each step that draws new notes out of 100,000 old ones: blocks of four on every eighth, a chord of the key for each bar. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class DrawBench {
     private static final int NOTES = 100_000;
+    private static final int STROKES_IN_A_BAR = 8;
     private static final int BLOCKS = 1;
     private static final int EMPTY = 2;
     private Song song;
 
     @Setup
     public void compose() {
-        Random random = new Random(8);
+        List<Chord> sevenths = KeyChords.of(Key.parse("C minor")).sevenths();
         List<Note> notes = new ArrayList<>(NOTES);
-        for (int i = 0; i < NOTES; i++) {
-            notes.add(new Note(i + 1, i / 3 * 240L, 200, 36 + random.nextInt(60), 80, 0, 64));
+        for (int stroke = 0; notes.size() < NOTES; stroke++) {
+            for (int pitch : Voicing.of(sevenths.get(stroke / STROKES_IN_A_BAR * 5 % sevenths.size())).pitches()) {
+                notes.add(new Note(notes.size() + 1, stroke * 240L, 200, pitch, 80, 0, 64));
+            }
         }
         song = Song.empty("long").withFence(Fence.of(KeyPlan.of(Key.parse("C minor")))).withParts(List.of(
                 Part.of(BLOCKS, "blocks", Role.CHORDS, 0, Line.of(notes)), Part.of(EMPTY, "empty", Role.MELODY, 1, Line.EMPTY))).withNextId(2 * NOTES);

@@ -13,7 +13,7 @@ import java.util.Optional;
  */
 public final class Work {
     /** How many notes a step may make; more is a mistake in its settings, or in the song. */
-    static final int MOST_MADE = 400_000;
+    static final int MOST_MADE = 200_000;
     /** How often a loop may go round whose end depends on how long the song or a chord is. */
     private static final int MOST_TURNS = 5_000_000;
 
