@@ -9,9 +9,13 @@ import amberfence.song.Song;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import org.junit.jupiter.api.Test;
 
 /** Takes: copied, named, switched with one key, seen over each other; and the history, from one point to any other. */
@@ -57,6 +61,22 @@ class TakesAndHistoryTest extends WindowTest {
         interact(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
         assertThat(thrown).isEmpty();
         assertThat(session.song().part(part).takes()).hasSize(1);
+    }
+
+    @Test
+    void theCardOfAPartThatWasJustTakenAwayCannotBeDraggedOut() {
+        Node card = lookup("#part-1").query();
+        List<Throwable> thrown = new CopyOnWriteArrayList<>();
+        interact(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((thread, cause) -> thrown.add(cause));
+            session.edit("take away", song -> song.minusPart(1));
+            Event.fireEvent(card, new MouseEvent(MouseEvent.DRAG_DETECTED, 1, 1, 1, 1, MouseButton.PRIMARY, 1, false, false, false, false, true, false,
+                    false, true, false, false, null));
+        });
+        settle();
+        interact(() -> Thread.currentThread().setUncaughtExceptionHandler(null));
+        assertThat(thrown).isEmpty();
+        assertThat(lookup("#part-1").tryQuery()).isEmpty();
     }
 
     @Test

@@ -140,6 +140,10 @@ final class CompareCanvas extends Region {
         double bottom() {
             return rows.bottom();
         }
+
+        boolean shows(Note note) {
+            return note.start() < to && note.end() > from;
+        }
     }
 
     private void bars(GraphicsContext g, Pane pane, TimeMap time, View view) {
@@ -175,7 +179,7 @@ final class CompareCanvas extends Region {
         notes(g, pane, model.lineA(), true);
         g.setStroke(swatches.color(Role.INK_SOFT));
         for (Difference difference : model.comparison().differences()) {
-            if (difference.a().isPresent() && difference.b().isPresent()) {
+            if (difference.a().filter(pane::shows).isPresent() && difference.b().filter(pane::shows).isPresent()) {
                 Note a = difference.a().get();
                 Note b = difference.b().get();
                 boolean up = b.pitch() > a.pitch();
@@ -197,7 +201,7 @@ final class CompareCanvas extends Region {
     }
 
     private static List<Note> seen(Line line, Pane pane) {
-        return line.notes().stream().filter(note -> note.start() < pane.to() && note.end() > pane.from()).toList();
+        return line.notes().stream().filter(pane::shows).toList();
     }
 
     private void solid(GraphicsContext g, Pane pane, Note note, Role role) {

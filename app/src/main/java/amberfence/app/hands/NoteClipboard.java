@@ -1,5 +1,6 @@
 package amberfence.app.hands;
 
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.Clip;
@@ -64,11 +65,13 @@ public final class NoteClipboard {
         });
     }
 
-    /** A part being dragged out, as it is heard. */
+    /** A part being dragged out, as it is heard; its card may be a moment older or newer than what was worked out. */
     public Optional<Path> draggedOut(int partId) {
-        Line line = session.results().get().part(partId).line();
-        return line.isEmpty() ? Optional.empty()
-                : file(Clip.of(line.notes(), session.song().time()), session.song().part(partId).name());
+        Results heard = session.results().get();
+        return heard.song().find(partId).flatMap(part -> {
+            Line line = heard.part(partId).line();
+            return line.isEmpty() ? Optional.empty() : file(Clip.of(line.notes(), heard.song().time()), part.name());
+        });
     }
 
     /** A few notes are written at once, as the receiver may read them at once. */

@@ -30,6 +30,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.AfterEach;
@@ -145,6 +146,10 @@ public class BigSongsTest extends WindowTest {
                 interact(session::undo);
                 settled();
             }
+            interact(() -> session.addStep(0, "move", some -> Move.USUAL));
+            measure(blocks, "compare, 50,000 notes", workspace::openCompare);
+            measure(blocks, "compare, 50,000 notes: one over the other", () -> ((ButtonBase) lookup("#compare-view-over").query()).fire());
+            interact(() -> ((Button) lookup("#compare-done").query()).fire());
             measure(blocks, "fence page, 50,000 notes", workspace::openFence);
             measure(blocks, "fence page, another tonic", () -> session.tryOn(session.song().fence().withKeys(
                     KeyPlan.of(Key.parse("Eb minor")))));
