@@ -32,7 +32,7 @@ final class CompareCanvas extends Region {
     private static final double CORNER = 4;
 
     private final CompareModel model;
-    private final Swatches swatches = new Swatches(this::paint);
+    private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas canvas = new Canvas();
     private final Set<Note> different = new HashSet<>();
     private Optional<Difference> marked = Optional.empty();

@@ -31,7 +31,7 @@ public final class OverviewStrip extends Region {
 
     private final Session session;
     private final LongConsumer goTo;
-    private final Swatches swatches = new Swatches(this::paint);
+    private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas canvas = new Canvas();
     private final Label hover = Controls.label("", "tooltip");
     private OverviewModel model = OverviewModel.EMPTY;

@@ -41,7 +41,7 @@ final class FigureGrid extends Region {
     private final int columns;
     private final List<Place> places;
     private final Consumer<Figure> onChange;
-    private final Swatches swatches = new Swatches(this::paint);
+    private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas canvas = new Canvas();
     private int row;
     private int column;

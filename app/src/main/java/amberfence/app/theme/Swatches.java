@@ -21,7 +21,7 @@ public final class Swatches extends Pane {
 
     private final Map<Role, Region> regions = new EnumMap<>(Role.class);
 
-    /** @param changed called when any colour changes */
+    /** @param changed called for each colour that changes, in one pass for all of them when the theme does: it asks for a layout, and paints there */
     public Swatches(Runnable changed) {
         setManaged(false);
         setVisible(false);

@@ -35,7 +35,7 @@ public final class PianoView extends Region {
             Map.entry(KeyCode.J, 11), Map.entry(KeyCode.K, 12), Map.entry(KeyCode.O, 13), Map.entry(KeyCode.L, 14)));
 
     private final Supplier<LiveKeys> keys;
-    private final Swatches swatches = new Swatches(this::paint);
+    private final Swatches swatches = new Swatches(this::requestLayout);
     private final Canvas canvas = new Canvas();
     private final Map<KeyCode, Integer> down = new EnumMap<>(KeyCode.class);
     private final AnimationTimer repaint = new AnimationTimer() {
