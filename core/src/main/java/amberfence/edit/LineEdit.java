@@ -66,7 +66,7 @@ public interface LineEdit {
     }
 
     private static int velocity(int wanted) {
-        return (int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), wanted));
+        return (int) Range.VELOCITY.nearest(wanted);
     }
 
     /** Gives notes other pitches, by identity. */

@@ -59,6 +59,11 @@ public final class GridLines {
         return cell(tick).from();
     }
 
+    public long atOrAfter(long tick) {
+        Cell cell = cell(tick);
+        return cell.from() == tick ? tick : cell.to();
+    }
+
     /** The first line after a tick. */
     public long after(long tick) {
         return cell(tick).to();

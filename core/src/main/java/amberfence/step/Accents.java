@@ -42,6 +42,6 @@ public record Accents(List<Integer> shares) {
 
     /** A share of a velocity in percent; half a step is rounded up, and it stays a velocity. */
     public static int of(int velocity, int share) {
-        return (int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), Math.round(velocity * share / (double) WHOLE)));
+        return (int) Range.VELOCITY.nearest(Math.round(velocity * share / (double) WHOLE));
     }
 }

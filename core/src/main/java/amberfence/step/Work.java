@@ -6,6 +6,7 @@ import amberfence.song.NoteIdentity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 
 /**
  * An outcome while it comes together: a step says for each note of the line, in any order, what becomes of it, and the
@@ -69,6 +70,15 @@ public final class Work {
     public void keep(Note note) {
         told++;
         out.add(note);
+    }
+
+    /** A note stays that is not free: it is not picked, or left by hand. */
+    public void keepAsChosen(Note note) {
+        if (around.picked().contains(note)) {
+            leave(note, new Reason.LeftByHand());
+        } else {
+            keep(note);
+        }
     }
 
     /** A note that would have been changed stays, on purpose. */
@@ -139,6 +149,11 @@ public final class Work {
 
     public void find(Finding finding) {
         findings.add(finding);
+    }
+
+    /** Finds something of notes that were counted, unless there are none. */
+    public <F extends Finding> void find(NoteCount notes, BiFunction<Note, Integer, F> finding) {
+        notes.found(finding).ifPresent(this::find);
     }
 
     /** What it comes to. A step that forgets a note of the line, or tells one twice, is refused. */

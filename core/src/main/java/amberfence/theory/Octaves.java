@@ -7,11 +7,16 @@ public final class Octaves {
 
     /** The wanted pitch itself when MIDI has it, else the same pitch class in the nearest octave that has. */
     public static int within(int wanted) {
+        return within(wanted, (int) Range.PITCH.lowest(), (int) Range.PITCH.highest());
+    }
+
+    /** The same between two pitches, which are an octave apart at least; else it may come out below the lower. */
+    public static int within(int wanted, int lowest, int highest) {
         int pitch = wanted;
-        while (pitch < Range.PITCH.lowest()) {
+        while (pitch < lowest) {
             pitch += PitchClass.COUNT;
         }
-        while (pitch > Range.PITCH.highest()) {
+        while (pitch > highest) {
             pitch -= PitchClass.COUNT;
         }
         return pitch;

@@ -27,6 +27,11 @@ public record Range(String name, long lowest, long highest) {
         return value;
     }
 
+    /** The value itself, or the end of the range that is nearest to it. */
+    public long nearest(long value) {
+        return Math.max(lowest, Math.min(highest, value));
+    }
+
     public boolean contains(long value) {
         return value >= lowest && value <= highest;
     }

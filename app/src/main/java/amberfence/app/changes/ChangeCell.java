@@ -100,7 +100,6 @@ final class ChangeCell extends ListCell<ChangeRow> {
                     event -> onFix.accept(item, fix), "tiny-choice");
             way.setText(said.get(i));
             way.setAccessibleText(Words.say("changes.resolve", said.get(i)));
-            way.setMinWidth(USE_PREF_SIZE);
             Controls.tip(way, Words.say("changes.resolve", said.get(i)));
             buttons.add(way);
         }

@@ -5,12 +5,12 @@ import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.step.shape.Strum;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -40,30 +40,24 @@ final class BendControl {
     }
 
     private Node node() {
-        curve.getStyleClass().add("curve");
-        curve.setFocusTraversable(true);
-        curve.setAccessibleRole(AccessibleRole.SLIDER);
-        curve.setAccessibleText(control.setting().label() + ", " + bend);
-        Controls.tip(curve, Words.say("form.bendTip"));
-        curve.setOnMousePressed(event -> {
-            // Else the scrolling area around the form would take the focus.
-            event.consume();
-            curve.requestFocus();
-            pressedAt = event.getX();
-            pressedBend = bend;
-        });
-        curve.setOnMouseDragged(event -> show(pressedBend - (int) Math.round((event.getX() - pressedAt) * 2 * MOST / curve.getWidth())));
-        curve.setOnMouseReleased(event -> take());
-        curve.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
-                show(bend + (event.getCode() == KeyCode.LEFT ? BY_KEY : -BY_KEY));
-                take();
-                event.consume();
-            }
-        });
+        curve.toBeDragged(control.setting().label() + ", " + bend, Words.say("form.bendTip"), this::press,
+                event -> show(pressedBend - (int) Math.round((event.getX() - pressedAt) * 2 * MOST / curve.getWidth())), this::take, this::typed);
         HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(), number);
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, curve);
+    }
+
+    private void press(MouseEvent event) {
+        pressedAt = event.getX();
+        pressedBend = bend;
+    }
+
+    private void typed(KeyEvent event) {
+        if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
+            show(bend + (event.getCode() == KeyCode.LEFT ? BY_KEY : -BY_KEY));
+            take();
+            event.consume();
+        }
     }
 
     private void show(int wanted) {

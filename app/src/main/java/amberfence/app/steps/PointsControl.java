@@ -9,7 +9,6 @@ import amberfence.theory.MusicTextException;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.MenuItem;
@@ -62,20 +61,8 @@ final class PointsControl {
     }
 
     private Node node() {
-        picture.getStyleClass().add("curve");
-        picture.setFocusTraversable(true);
-        picture.setAccessibleRole(AccessibleRole.SLIDER);
-        picture.setAccessibleText(control.setting().label() + ", " + points.text());
-        Controls.tip(picture, Words.say("form.pointsTip"));
-        picture.setOnMousePressed(event -> {
-            // Else the scrolling area around the form would take the focus.
-            event.consume();
-            picture.requestFocus();
-            press(event);
-        });
-        picture.setOnMouseDragged(event -> moveTo(place(event.getX()), value(event.getY())));
-        picture.setOnMouseReleased(event -> take());
-        picture.addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
+        picture.toBeDragged(control.setting().label() + ", " + points.text(), Words.say("form.pointsTip"), this::press,
+                event -> moveTo(place(event.getX()), value(event.getY())), this::take, this::typed);
         HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(),
                 Controls.menuButton(control.id() + "-shapes", Icons.MORE, Words.say("form.shapes"), this::items));
         head.setAlignment(Pos.CENTER_LEFT);

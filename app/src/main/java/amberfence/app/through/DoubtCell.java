@@ -75,12 +75,10 @@ final class DoubtCell extends ListCell<Doubt> {
             int number = i;
             Button way = Controls.button("mend-" + (i + 1) + "-" + doubt.note().id(), null, event -> onMend.accept(doubt, number), "tiny-choice");
             way.setText(mends.get(i).words(spelling::pitchText));
-            way.setMinWidth(USE_PREF_SIZE);
             Controls.tip(way, Words.say("through.mendTip", way.getText(), i + 1));
             ways.getChildren().add(way);
         }
         Button leave = Controls.button("doubt-leave-" + doubt.note().id(), "through.leave", event -> onLeave.accept(doubt), "tiny-choice");
-        leave.setMinWidth(USE_PREF_SIZE);
         ways.getChildren().add(leave);
         setAccessibleText(String.join(", ", place.getText(), part.getText(), sentence.getText()));
         setGraphic(row);

@@ -1,7 +1,7 @@
 package amberfence.reading.through;
 
 import amberfence.song.Note;
-import amberfence.theory.PitchClass;
+import amberfence.theory.Octaves;
 import amberfence.words.Texts;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -41,13 +41,7 @@ final class RangeFinder implements Finder {
         int[] range = reading.program().isPresent() ? RANGES.get(reading.program().getAsInt()) : null;
         for (Note note : range == null ? List.<Note>of() : reading.line().notes()) {
             if (note.pitch() < range[0] || note.pitch() > range[1]) {
-                int nearer = note.pitch();
-                while (nearer < range[0]) {
-                    nearer += PitchClass.COUNT;
-                }
-                while (nearer > range[1]) {
-                    nearer -= PitchClass.COUNT;
-                }
+                int nearer = Octaves.within(note.pitch(), range[0], range[1]);
                 boolean low = note.pitch() < range[0];
                 found.add(new Doubt(DoubtKind.RANGE, reading.part().id(), List.of(note), names -> Texts.say(low
                         ? Texts.text("%s is below the usual range of the instrument, which begins at %s")

@@ -4,6 +4,7 @@ import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Dice;
+import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.move.KeyLadders;
@@ -42,8 +43,7 @@ final class ArpeggioWriter {
     private long counter;
     private int bar = -1;
     private int last = -1;
-    private Note firstInward;
-    private int inward;
+    private final NoteCount inward = new NoteCount();
 
     ArpeggioWriter(Arpeggio step, Surroundings around, Work work) {
         this.step = step;
@@ -56,8 +56,7 @@ final class ArpeggioWriter {
     void write(Line in) {
         List<List<Note>> groups = Strokes.of(making.free(in), around.time());
         List<Note> held = new ArrayList<>();
-        Note firstShort = null;
-        int tooShort = 0;
+        NoteCount tooShort = new NoteCount();
         for (int i = 0; i < groups.size(); i++) {
             List<Note> group = groups.get(i);
             long start = group.get(0).start();
@@ -72,9 +71,7 @@ final class ArpeggioWriter {
                 continue;
             }
             if (end - start < step.sound().rate().ticks(around.time().ticksPerQuarter())) {
-                Note lowest = lowestStays(group);
-                firstShort = firstShort == null ? lowest : firstShort;
-                tooShort++;
+                tooShort.add(lowestStays(group));
                 continue;
             }
             group.forEach(note -> making.replace(note, new DrawReason.Broken()));
@@ -83,12 +80,8 @@ final class ArpeggioWriter {
                 held.addAll(group);
             }
         }
-        if (tooShort > 0) {
-            work.find(new DrawFinding.TooShort(firstShort, tooShort));
-        }
-        if (inward > 0) {
-            work.find(new DrawFinding.Inward(firstInward, inward));
-        }
+        work.find(tooShort, DrawFinding.TooShort::new);
+        work.find(inward, DrawFinding.Inward::new);
         making.write();
     }
 
@@ -163,8 +156,7 @@ final class ArpeggioWriter {
         Note note = tone.source().withStart(at).withLength(length).withPitch(Octaves.within(wanted))
                 .withVelocity(sound.accents().at(tone.source().velocity(), counter));
         if (note.pitch() != wanted || tone.isInward()) {
-            firstInward = firstInward == null ? note : firstInward;
-            inward++;
+            inward.add(note);
         }
         making.make(tone.source(), note, new DrawReason.Arpeggiated(number + 1, tone.octaves(), figure.then(), times));
     }

@@ -7,6 +7,7 @@ import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;
+import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;
@@ -35,8 +36,7 @@ final class FillWriter {
     private final TimeMap time;
     private final GridLines grid;
     private final LongFunction<InsidePlaces> placesAt;
-    private Note firstWithoutTime;
-    private int withoutTime;
+    private final NoteCount withoutTime = new NoteCount();
 
     FillWriter(Fill step, Surroundings around, Work work) {
         this.step = step;
@@ -62,9 +62,7 @@ final class FillWriter {
                 between(highest, highest(groups.get(i + 1)));
             }
         }
-        if (withoutTime > 0) {
-            work.find(new DrawFinding.NoTime(firstWithoutTime, withoutTime, step));
-        }
+        work.find(withoutTime, (first, count) -> new DrawFinding.NoTime(first, count, step));
         making.write();
     }
 
@@ -82,8 +80,7 @@ final class FillWriter {
         }
         List<Long> lines = cells(shorter.end(), next.start());
         if (lines.size() < 2) {
-            firstWithoutTime = firstWithoutTime == null ? before : firstWithoutTime;
-            withoutTime++;
+            withoutTime.add(before);
             return;
         }
         List<Cell> sounding = new ArrayList<>();
@@ -100,7 +97,7 @@ final class FillWriter {
     private List<Long> cells(long from, long to) {
         long first = Math.max(from, to - step.longest().ticksBefore(to, time));
         List<Long> lines = new ArrayList<>();
-        long at = grid.atOrBefore(first) == first ? first : grid.after(first);
+        long at = grid.atOrAfter(first);
         while (at <= to) {
             work.turn();
             lines.add(at);

@@ -6,6 +6,7 @@ import amberfence.song.TimeMap;
 import amberfence.step.Accents;
 import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;
+import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.Range;
@@ -32,8 +33,7 @@ final class GraceWriter {
     private final Set<Long> free = new HashSet<>();
     /** Beginnings of grace notes, each with its pitch and channel in one number. */
     private final Set<Long> there = new HashSet<>();
-    private Note firstWithout;
-    private int without;
+    private final NoteCount without = new NoteCount();
 
     GraceWriter(Grace step, Surroundings around, Work work) {
         this.step = step;
@@ -71,9 +71,7 @@ final class GraceWriter {
                 making.change(note, after, new DrawReason.GaveTime(note.length() - after.length()));
             }
         }
-        if (without > 0) {
-            work.find(new DrawFinding.NoRoomForGrace(firstWithout, without));
-        }
+        work.find(without, DrawFinding.NoRoomForGrace::new);
         making.write();
     }
 
@@ -105,8 +103,7 @@ final class GraceWriter {
             }
         }
         if (!room) {
-            firstWithout = firstWithout == null ? note : firstWithout;
-            without++;
+            without.add(note);
             return;
         }
         now.putAll(given);

@@ -2,6 +2,7 @@ package amberfence.step.draw;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.NoteCount;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Tally;
@@ -50,11 +51,7 @@ final class Making {
                 free.add(note);
             } else {
                 staying.add(note);
-                if (around.picked().contains(note)) {
-                    work.leave(note, new Reason.LeftByHand());
-                } else {
-                    work.keep(note);
-                }
+                work.keepAsChosen(note);
             }
         }
         return free;
@@ -136,19 +133,15 @@ final class Making {
         Tally there = new Tally();
         staying.forEach(note -> there.again(place(note)));
         List<Made> left = new ArrayList<>();
-        Note first = null;
-        int gone = 0;
+        NoteCount gone = new NoteCount();
         for (Made some : made) {
             if (there.again(place(some.note)) == 0) {
                 left.add(some);
             } else {
-                first = first == null ? some.note : first;
-                gone++;
+                gone.add(some.note);
             }
         }
-        if (gone > 0) {
-            work.find(new DrawFinding.GaveWay(first, gone));
-        }
+        work.find(gone, DrawFinding.GaveWay::new);
         return left;
     }
 

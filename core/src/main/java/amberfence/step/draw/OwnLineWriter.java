@@ -102,7 +102,7 @@ final class OwnLineWriter {
     private List<Long> lines(long start, long end, Grid value) {
         GridLines grid = new GridLines(time, value);
         List<Long> lines = new ArrayList<>();
-        for (long at = grid.atOrBefore(start) == start ? start : grid.after(start); at < end; at = grid.after(at)) {
+        for (long at = grid.atOrAfter(start); at < end; at = grid.after(at)) {
             work.turn();
             lines.add(at);
         }

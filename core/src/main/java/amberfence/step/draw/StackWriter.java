@@ -4,6 +4,7 @@ import amberfence.song.ChordBank;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Accents;
+import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.move.KeyLadders;
@@ -30,12 +31,9 @@ final class StackWriter {
     /** The members above the named one, by how many places an octave has. */
     private final Map<Integer, List<Integer>> known = new HashMap<>();
     private boolean nothingToDrop;
-    private Note firstWithoutDrop;
-    private int withoutDrop;
-    private Note firstInward;
-    private int inward;
-    private Note firstLeftOut;
-    private int leftOut;
+    private final NoteCount withoutDrop = new NoteCount();
+    private final NoteCount inward = new NoteCount();
+    private final NoteCount leftOut = new NoteCount();
 
     StackWriter(Stack step, Surroundings around, Work work) {
         this.step = step;
@@ -52,20 +50,10 @@ final class StackWriter {
         } else {
             notes.forEach(this::stack);
         }
-        count();
+        work.find(withoutDrop, DrawFinding.NothingToDrop::new);
+        work.find(inward, DrawFinding.Inward::new);
+        work.find(leftOut, DrawFinding.LeftOut::new);
         making.write();
-    }
-
-    private void count() {
-        if (withoutDrop > 0) {
-            work.find(new DrawFinding.NothingToDrop(firstWithoutDrop, withoutDrop));
-        }
-        if (inward > 0) {
-            work.find(new DrawFinding.Inward(firstInward, inward));
-        }
-        if (leftOut > 0) {
-            work.find(new DrawFinding.LeftOut(firstLeftOut, leftOut));
-        }
     }
 
     /** A key that has a chord sounds it instead of its own note; the others stay. */
@@ -101,8 +89,7 @@ final class StackWriter {
             above(ladder.size(), degrees, fifth).forEach(distance -> pitches.add(ladder.moved(note.pitch(), distance)));
         }
         if (nothingToDrop) {
-            firstWithoutDrop = firstWithoutDrop == null ? note : firstWithoutDrop;
-            withoutDrop++;
+            withoutDrop.add(note);
         }
         add(note, pitches);
     }
@@ -129,14 +116,12 @@ final class StackWriter {
             boolean moved = pitch != wanted;
             if (!there.add(pitch) || !Range.PITCH.contains(pitch)) {
                 if (moved) {
-                    firstLeftOut = firstLeftOut == null ? note : firstLeftOut;
-                    leftOut++;
+                    leftOut.add(note);
                 }
                 continue;
             }
             if (moved) {
-                firstInward = firstInward == null ? note.withPitch(pitch) : firstInward;
-                inward++;
+                inward.add(note.withPitch(pitch));
             }
             making.make(note, note.withPitch(pitch).withVelocity(Accents.of(note.velocity(), step.velocity())),
                     new DrawReason.Stacked(step.chord().text(), member));

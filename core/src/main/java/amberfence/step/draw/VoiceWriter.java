@@ -3,9 +3,10 @@ package amberfence.step.draw;
 import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.PitchRange;
+import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
+import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -52,20 +53,8 @@ final class VoiceWriter {
         }
     }
 
-    /** Moved by the fewest octaves that bring it into the range. */
     private int ranged(int pitch) {
-        if (step.range().isEmpty()) {
-            return pitch;
-        }
-        PitchRange range = step.range().get();
-        int moved = pitch;
-        while (moved < range.lowest()) {
-            moved += PitchClass.COUNT;
-        }
-        while (moved > range.highest()) {
-            moved -= PitchClass.COUNT;
-        }
-        return moved;
+        return step.range().map(range -> Octaves.within(pitch, range.lowest(), range.highest())).orElse(pitch);
     }
 
     private List<Note> chosen(List<List<Note>> groups) {
@@ -90,20 +79,16 @@ final class VoiceWriter {
 
     private List<Note> line(List<List<Note>> groups, Which.Line line) {
         List<List<Note>> kept = new ArrayList<>();
-        Note firstLost = null;
-        int lost = 0;
+        NoteCount lost = new NoteCount();
         for (List<Note> group : groups) {
             List<Note> sorted = group.stream().sorted(FROM_ABOVE).toList();
             List<Note> outer = outermost(sorted, line.of());
             if (outer.size() < sorted.size()) {
-                firstLost = firstLost == null ? sorted.stream().filter(note -> !outer.contains(note)).findFirst().orElseThrow() : firstLost;
-                lost += sorted.size() - outer.size();
+                lost.add(sorted.stream().filter(note -> !outer.contains(note)).findFirst().orElseThrow(), sorted.size() - outer.size());
             }
             kept.add(outer);
         }
-        if (lost > 0) {
-            work.find(new DrawFinding.LeftOutOfLines(firstLost, lost, line.of()));
-        }
+        work.find(lost, (first, count) -> new DrawFinding.LeftOutOfLines(first, count, line.of()));
         List<Note> own = new ArrayList<>();
         VoiceLines.divide(kept, line.of(), work).forEach(row -> own.add(row[line.number() - 1]));
         return step.doubles() ? doubled(groups, own) : own.stream().filter(note -> note != null).toList();

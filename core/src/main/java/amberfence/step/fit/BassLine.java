@@ -12,6 +12,7 @@ import amberfence.step.Work;
 import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
 import amberfence.theory.Chord;
+import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
@@ -224,13 +225,6 @@ final class BassLine {
 
     /** The pitch in the octave of the range that lies nearest. */
     private int inRange(int pitch) {
-        int inside = pitch;
-        while (inside < step.lowest()) {
-            inside += PitchClass.COUNT;
-        }
-        while (inside > step.highest()) {
-            inside -= PitchClass.COUNT;
-        }
-        return inside;
+        return Octaves.within(pitch, step.lowest(), step.highest());
     }
 }

@@ -59,12 +59,10 @@ final class HarmonyWriter {
             if (step.noCrossing()) {
                 listen(note);
             }
-            if (around.picked().contains(note) && around.left().contains(note)) {
-                work.leave(note, new Reason.LeftByHand());
-            } else if (around.isFree(note)) {
+            if (around.isFree(note)) {
                 harmonize(note);
             } else {
-                work.keep(note);
+                work.keepAsChosen(note);
             }
         }
     }

@@ -2,12 +2,13 @@ package amberfence.step.move;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import amberfence.step.NoteCount;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
@@ -51,28 +52,24 @@ public record Move(Unit by, int amount) implements Step {
         List<Note> notes = in.notes();
         KeyLadders ladders = new KeyLadders(around.fence());
         int[] targets = new int[notes.size()];
-        Note first = null;
-        int beyond = 0;
+        NoteCount beyond = new NoteCount();
         for (int i = 0; i < targets.length; i++) {
             Note note = notes.get(i);
             targets[i] = target(note, ladders);
             if (around.isFree(note) && !Range.PITCH.contains(targets[i])) {
-                first = first == null ? note : first;
-                beyond++;
+                beyond.add(note);
             }
         }
         Work work = new Work(in, around);
         for (int i = 0; i < targets.length; i++) {
             Note note = notes.get(i);
-            if (beyond > 0 || !Range.PITCH.contains(targets[i])) {
+            if (!beyond.isEmpty() || !Range.PITCH.contains(targets[i])) {
                 work.keep(note);
             } else {
                 work.change(note, note.withPitch(targets[i]), reason(note, ladders));
             }
         }
-        if (beyond > 0) {
-            work.find(new MoveFinding.NoRoom(first, beyond));
-        }
+        work.find(beyond, MoveFinding.NoRoom::new);
         return work.outcome();
     }
 

@@ -4,7 +4,6 @@ import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Dice;
-import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.shape.Deal.What;
@@ -33,10 +32,8 @@ final class Dealer {
         for (Note note : in.notes()) {
             if (around.isFree(note)) {
                 free.add(note);
-            } else if (around.picked().contains(note)) {
-                work.leave(note, new Reason.LeftByHand());
             } else {
-                work.keep(note);
+                work.keepAsChosen(note);
             }
         }
         List<List<Note>> groups = new ArrayList<>();

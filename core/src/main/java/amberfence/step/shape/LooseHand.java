@@ -92,7 +92,7 @@ final class LooseHand {
         long end = touched != null ? touched : note.end() + by(step.end(), note, END);
         int velocity = (int) Math.round(note.velocity() + clipped(Dice.normal(step.seed(), note.id(), VELOCITY), step.velocity()));
         Note after = note.withStart(start).withLength(Math.max(1, end - start))
-                .withVelocity((int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), velocity)));
+                .withVelocity((int) Range.VELOCITY.nearest(velocity));
         work.change(note, after, new ShapeReason.Loosened(start - note.start(), after.velocity() - note.velocity()));
     }
 

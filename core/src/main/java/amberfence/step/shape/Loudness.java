@@ -42,7 +42,7 @@ final class Loudness {
     }
 
     private static int within(double velocity) {
-        return (int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), Math.round(velocity)));
+        return (int) Range.VELOCITY.nearest(Math.round(velocity));
     }
 
     /** v → lo + (hi − lo)·((v − 1)/126)^p with p = 2^(bend / 50). */

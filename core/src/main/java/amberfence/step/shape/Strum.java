@@ -145,6 +145,6 @@ public record Strum(From from, TimeLength over, int bend, Keeps keeps, Ends ends
 
     private int velocity(Note note, int i, int count) {
         long sloped = Math.round(note.velocity() * (1 + slope / 100.0 * i / (count - 1)));
-        return (int) Math.max(Range.VELOCITY.lowest(), Math.min(Range.VELOCITY.highest(), sloped));
+        return (int) Range.VELOCITY.nearest(sloped);
     }
 }
