@@ -73,6 +73,34 @@ class StepsOfMovingTest extends WindowTest {
     }
 
     @Test
+    void worksOnDrumsWhoseCardIsChosen() {
+        click("part-4");
+        click("add-step");
+        clickOn("#step-search").write("Move");
+        click("add-move");
+        settle();
+        Line before = song().part(4).line();
+        assertThat(session.results().get().part(4).line().notes()).extracting(Note::pitch)
+                .isEqualTo(before.notes().stream().map(note -> note.pitch() + 1).toList());
+        assertThat(changeRows().get(0)).doesNotContain("left alone");
+    }
+
+    @Test
+    void drumsThatAreLeftAloneCanBeWorkedOnFromTheList() {
+        interact(() -> {
+            session.addStep(4, "Move", song -> Move.USUAL);
+            session.edit("As in an older project", song -> song.withPart(4, part -> part.withSteps(part.steps().stream()
+                    .map(slot -> slot.withMeant(false)).toList())));
+        });
+        click("part-4");
+        settle();
+        assertThat(changeRows().get(0)).startsWith("132 drum notes are left alone");
+        clickOn("work on them");
+        settle();
+        assertThat(session.results().get().part(4).line().notes().get(0).pitch()).isEqualTo(song().part(4).line().notes().get(0).pitch() + 1);
+    }
+
+    @Test
     void addsHarmonyLines() {
         int size = original().size();
         long slot = add("harmony");

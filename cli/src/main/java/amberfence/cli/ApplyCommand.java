@@ -221,8 +221,8 @@ final class ApplyCommand implements Runnable {
             }
             planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedFor(song)), step.pick());
         }
-        boolean drumsMeant = part.isDrums() && !chosen.isEmpty();
-        return drumsMeant ? planned.withPart(part.id(), drums -> drums.withRole(Role.MELODY)) : planned;
+        return planned.withPart(part.id(), worked -> worked.withSteps(worked.steps().stream()
+                .map(slot -> slot.id() < song.nextId() ? slot : slot.withMeant(!chosen.isEmpty())).toList()));
     }
 
     /** How settings speak of the song: parts by their numbers or names, ticks of its resolution. */

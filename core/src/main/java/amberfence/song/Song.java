@@ -92,16 +92,16 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
         return new Song(title, credits, time, fence, progression, parts, origin, bank, newNextId);
     }
 
-    /** Adds a step at the end of a part's list. */
+    /** Adds a step at the end of a part's list, by hand: on drums it is meant. */
     public Song plusStep(int partId, Treatment treatment) {
         return plusStep(partId, treatment, Optional.empty());
     }
 
-    /** Adds a step that may be limited to some notes at the end of a part's list. */
+    /** Adds a step that may be limited to some notes at the end of a part's list, by hand: on drums it is meant. */
     public Song plusStep(int partId, Treatment treatment, Optional<Limit> limit) {
         return withNextId(nextId + 1).withPart(partId, part -> {
             List<StepSlot> steps = new ArrayList<>(part.steps());
-            steps.add(StepSlot.of(nextId, treatment).withLimit(limit));
+            steps.add(StepSlot.of(nextId, treatment).withMeant(true).withLimit(limit));
             return part.withSteps(steps);
         });
     }

@@ -14,39 +14,44 @@ import java.util.function.LongUnaryOperator;
  *
  * @param id identity within the song
  * @param on whether the step counts towards the result
+ * @param meant whether somebody put it to this part by hand, so that it works on drums, too
  * @param treatment the step with its settings
  * @param limit the notes to which the step is limited, if it is
  * @param left notes that stay as they are, decided by hand
  * @param resolved the way out chosen by hand for a note, by its identity; ways are told by the names of the fixes that a step offers
  */
-public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit> limit, NoteSet left, Map<Long, String> resolved) {
+public record StepSlot(long id, boolean on, boolean meant, Treatment treatment, Optional<Limit> limit, NoteSet left, Map<Long, String> resolved) {
     public StepSlot {
         resolved = Collections.unmodifiableMap(new TreeMap<>(resolved));
     }
 
-    /** A step that is on, for all notes. */
+    /** A step that is on, for all notes; drums are left alone. */
     public static StepSlot of(long id, Treatment treatment) {
-        return new StepSlot(id, true, treatment, Optional.empty(), NoteSet.NONE, Map.of());
+        return new StepSlot(id, true, false, treatment, Optional.empty(), NoteSet.NONE, Map.of());
     }
 
     public StepSlot withId(long newId) {
-        return new StepSlot(newId, on, treatment, limit, left, resolved);
+        return new StepSlot(newId, on, meant, treatment, limit, left, resolved);
     }
 
     public StepSlot withOn(boolean newOn) {
-        return new StepSlot(id, newOn, treatment, limit, left, resolved);
+        return new StepSlot(id, newOn, meant, treatment, limit, left, resolved);
+    }
+
+    public StepSlot withMeant(boolean newMeant) {
+        return new StepSlot(id, on, newMeant, treatment, limit, left, resolved);
     }
 
     public StepSlot withTreatment(Treatment newTreatment) {
-        return new StepSlot(id, on, newTreatment, limit, left, resolved);
+        return new StepSlot(id, on, meant, newTreatment, limit, left, resolved);
     }
 
     public StepSlot withLimit(Optional<Limit> newLimit) {
-        return new StepSlot(id, on, treatment, newLimit, left, resolved);
+        return new StepSlot(id, on, meant, treatment, newLimit, left, resolved);
     }
 
     public StepSlot withLeft(NoteSet newLeft) {
-        return new StepSlot(id, on, treatment, limit, newLeft, resolved);
+        return new StepSlot(id, on, meant, treatment, limit, newLeft, resolved);
     }
 
     /** The same step with some notes left alone, or changed again. A note for which a way out was chosen is open again when it is left. */
@@ -56,7 +61,7 @@ public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit>
         }
         Map<Long, String> open = new HashMap<>(resolved);
         open.keySet().removeAll(notes);
-        return new StepSlot(id, on, treatment, limit, left.with(notes.stream().filter(note -> !resolved.containsKey(note)).toList(), true),
+        return new StepSlot(id, on, meant, treatment, limit, left.with(notes.stream().filter(note -> !resolved.containsKey(note)).toList(), true),
                 open);
     }
 
@@ -64,7 +69,7 @@ public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit>
     public StepSlot withResolved(long note, String fix) {
         Map<Long, String> more = new HashMap<>(resolved);
         more.put(note, fix);
-        return new StepSlot(id, on, treatment, limit, left, more);
+        return new StepSlot(id, on, meant, treatment, limit, left, more);
     }
 
     /** The same step with one note left alone, or changed again. */
@@ -76,6 +81,6 @@ public record StepSlot(long id, boolean on, Treatment treatment, Optional<Limit>
     public StepSlot renamed(LongUnaryOperator renaming) {
         Map<Long, String> renamed = new HashMap<>();
         resolved.forEach((note, fix) -> renamed.put(renaming.applyAsLong(note), fix));
-        return new StepSlot(id, on, treatment, limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming), renamed);
+        return new StepSlot(id, on, meant, treatment, limit.map(choice -> choice.renamed(renaming)), left.renamed(renaming), renamed);
     }
 }

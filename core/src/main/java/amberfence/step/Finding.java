@@ -45,6 +45,11 @@ public interface Finding {
             return Texts.say("%s drum notes are left alone: they name instruments, not pitches. Change the part's role if it is no drum part",
                     notes);
         }
+
+        @Override
+        public List<Fix> fixes() {
+            return List.of(new Fix("meant", words -> Texts.say("work on them"), slot -> slot.withMeant(true)));
+        }
     }
 
     /** The step is limited to a pick that finds no note. */

@@ -90,7 +90,7 @@ public final class SongResults {
         Set<Integer> more = new TreeSet<>(listeners);
         more.add(part.id());
         return new Surroundings(fence, song.time(), part.role(), chordsAround(part), song.progression(), new OtherParts(this, part.id(), more),
-                song.bank().orElse(ChordBank.EMPTY), part.channel(), 0, NoteSet.ALL, NoteSet.NONE, Map.of());
+                song.bank().orElse(ChordBank.EMPTY), part.channel(), 0, NoteSet.ALL, NoteSet.NONE, Map.of(), ReadNotes.of(part));
     }
 
     private SoundingChords chordsAround(Part part) {

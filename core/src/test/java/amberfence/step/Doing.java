@@ -128,7 +128,7 @@ public final class Doing {
     public Surroundings around() {
         Surroundings all = Surroundings.of(Fence.of(KeyPlan.of(key)).along(time), time, role, chords)
                 .withProgression(chart.isEmpty() ? given : progression(chart, time, key));
-        return all.in(new StepSlot(0, true, step, Optional.empty(), left, resolved), pick.isEmpty() ? NoteSet.ALL
+        return all.in(new StepSlot(0, true, false, step, Optional.empty(), left, resolved), pick.isEmpty() ? NoteSet.ALL
                 : Pick.parse(pick).choose(line, all));
     }
 

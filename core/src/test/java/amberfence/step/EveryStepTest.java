@@ -136,7 +136,8 @@ class EveryStepTest {
                 Surroundings here = around(line, key());
                 Progression others = progression();
                 Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.around(Song.empty("x").withProgression(others),
-                        Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of());
+                        Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of(),
+                        here.read());
                 assertThat(step.tried(line, there)).as("%s on %s", step, line).isEqualTo(step.tried(line, here));
                 asked++;
             }

@@ -71,7 +71,7 @@ public final class ImportSheet {
                 song = song.minusPart(part.id());
             } else if (!part.isDrums() && fence.countOutside(part.line()) > 0) {
                 song = song.plusStep(part.id(), BringInside.USUAL).withPart(part.id(), same -> same.withSteps(same.steps().stream()
-                        .map(slot -> slot.withOn(bring.isSelected())).toList()));
+                        .map(slot -> slot.withMeant(false).withOn(bring.isSelected())).toList()));
             }
         }
         return song;

@@ -233,7 +233,7 @@ public final class ProjectReader {
         NoteSet frozen = notes(node.items("pickedNotes"));
         Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
-        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), EarlierMeaning.of(identities.isFirstVersion()
+        return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), node.find("meant").map(Place::flag).orElse(false), EarlierMeaning.of(identities.isFirstVersion()
                 ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), identities.version()), limit,
                 notes(left), resolved);
     }

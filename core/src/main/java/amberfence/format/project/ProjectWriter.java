@@ -112,7 +112,7 @@ public final class ProjectWriter {
         ArrayNode steps = node.putArray("steps");
         for (StepSlot slot : take.steps()) {
             Step step = Step.in(slot);
-            ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on())
+            ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on()).put("meant", slot.meant())
                     .put("kind", StepCatalogue.of(step).name());
             entry.set("settings", StepSettings.write(step));
             slot.left().ids().forEach(entry.putArray("left")::add);

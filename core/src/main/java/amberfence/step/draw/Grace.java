@@ -78,7 +78,7 @@ public record Grace(Place place, int count, From from, TimeLength at, int veloci
             return Work.drums(in);
         }
         Work work = new Work(in, around);
-        new GraceWriter(this, around, work).write(in);
+        new GraceWriter(this, in, around, work).write();
         return work.outcome();
     }
 }

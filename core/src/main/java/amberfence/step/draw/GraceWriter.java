@@ -4,9 +4,9 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.Accents;
-import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;
 import amberfence.step.NoteCount;
+import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.Range;
@@ -24,6 +24,8 @@ final class GraceWriter {
     private static final int WHOLE = 100;
     private static final int CHANCE = 0;
     private final Grace step;
+    private final Line in;
+    private final NoteDice dice;
     private final Work work;
     private final Making making;
     private final TimeMap time;
@@ -35,15 +37,17 @@ final class GraceWriter {
     private final Set<Long> there = new HashSet<>();
     private final NoteCount without = new NoteCount();
 
-    GraceWriter(Grace step, Surroundings around, Work work) {
+    GraceWriter(Grace step, Line in, Surroundings around, Work work) {
         this.step = step;
+        this.in = in;
+        this.dice = NoteDice.of(step.seed(), in, around);
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
         this.placesAt = InsidePlaces.along(around.fence());
     }
 
-    void write(Line in) {
+    void write() {
         List<Note> notes = making.free(in);
         notes.forEach(note -> free.add(note.id()));
         List<Note> sounding = new ArrayList<>();
@@ -58,7 +62,7 @@ final class GraceWriter {
                 sounding.add(in.notes().get(next++));
             }
             sounding.removeIf(old -> old.end() <= earliest);
-            if (Dice.roll(step.seed(), note.id(), CHANCE, WHOLE) < step.chance()) {
+            if (dice.roll(note, CHANCE, WHOLE) < step.chance()) {
                 work.turn();
                 grace(note, from, each, sounding);
             }

@@ -4,8 +4,8 @@ import amberfence.song.Grid;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeLength;
-import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;
+import amberfence.step.NoteDice;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
 import amberfence.step.SettingType;
@@ -84,55 +84,56 @@ public record Chance(int chance, What what, PitchRange range, TimeLength by, Tim
         }
         Work work = new Work(in, around);
         LongFunction<InsidePlaces> places = InsidePlaces.along(around.fence());
+        NoteDice dice = NoteDice.of(seed, in, around);
         for (Note note : in.notes()) {
-            if (Dice.roll(seed, note.id(), HIT, WHOLE) >= chance) {
+            if (dice.roll(note, HIT, WHOLE) >= chance) {
                 work.keep(note);
             } else if (what == What.OUT) {
                 work.remove(note, new ShapeReason.ByChance());
             } else {
-                work.change(note, changed(note, places.apply(note.start()), around), new ShapeReason.ByChance());
+                work.change(note, changed(note, places.apply(note.start()), around, dice), new ShapeReason.ByChance());
             }
         }
         return work.outcome();
     }
 
-    private Note changed(Note note, InsidePlaces places, Surroundings around) {
+    private Note changed(Note note, InsidePlaces places, Surroundings around, NoteDice dice) {
         return switch (what) {
-            case PITCH -> note.withPitch(another(note, places));
+            case PITCH -> note.withPitch(another(note, places, dice));
             case DEGREE -> {
                 int up = places.moved(note.pitch(), 1);
                 int down = places.moved(note.pitch(), -1);
-                int taken = coin(note) ? up : down;
+                int taken = coin(note, dice) ? up : down;
                 yield taken >= 0 ? note.withPitch(taken) : note.withPitch(Math.max(up, Math.max(down, note.pitch())));
             }
             case OCTAVE -> {
-                int wanted = note.pitch() + (coin(note) ? PitchClass.COUNT : -PitchClass.COUNT);
+                int wanted = note.pitch() + (coin(note, dice) ? PitchClass.COUNT : -PitchClass.COUNT);
                 yield note.withPitch(Range.PITCH.contains(wanted) ? wanted : 2 * note.pitch() - wanted);
             }
             case ONSET -> {
                 long most = by.ticks(around.time(), note.start());
-                yield note.withStart(Math.max(0, note.start() - most + rolled(note, 2 * most + 1)));
+                yield note.withStart(Math.max(0, note.start() - most + rolled(dice, note, 2 * most + 1)));
             }
             case LENGTH -> {
                 long least = Math.max(1, shortest.ticks(around.time(), note.start()));
                 long most = Math.max(least, longest.ticks(around.time(), note.start()));
-                yield note.withLength(least + rolled(note, most - least + 1));
+                yield note.withLength(least + rolled(dice, note, most - least + 1));
             }
-            case VELOCITY -> note.withVelocity(velocities.softest() + (int) rolled(note, velocities.loudest() - velocities.softest() + 1));
+            case VELOCITY -> note.withVelocity(velocities.softest() + (int) rolled(dice, note, velocities.loudest() - velocities.softest() + 1));
             case OUT -> note;
         };
     }
 
-    private int another(Note note, InsidePlaces places) {
+    private int another(Note note, InsidePlaces places, NoteDice dice) {
         int[] others = IntStream.of(places.between(range.lowest(), range.highest())).filter(pitch -> pitch != note.pitch()).toArray();
-        return others.length == 0 ? note.pitch() : others[(int) rolled(note, others.length)];
+        return others.length == 0 ? note.pitch() : others[(int) rolled(dice, note, others.length)];
     }
 
-    private boolean coin(Note note) {
-        return rolled(note, 2) == 0;
+    private static boolean coin(Note note, NoteDice dice) {
+        return rolled(dice, note, 2) == 0;
     }
 
-    private long rolled(Note note, long sides) {
-        return Dice.roll(seed, note.id(), DRAW, (int) Math.min(Integer.MAX_VALUE, sides));
+    private static long rolled(NoteDice dice, Note note, long sides) {
+        return dice.roll(note, DRAW, (int) Math.min(Integer.MAX_VALUE, sides));
     }
 }

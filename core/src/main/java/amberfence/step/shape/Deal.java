@@ -65,7 +65,7 @@ public record Deal(Set<What> what, Way way, int by, boolean whole, long seed) im
             return Work.drums(in);
         }
         Work work = new Work(in, around);
-        new Dealer(this, around, work).deal(in);
+        new Dealer(this, in, around, work).deal();
         return work.outcome();
     }
 }

@@ -3,7 +3,7 @@ package amberfence.step.shape;
 import amberfence.reading.Strokes;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.step.Dice;
+import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.shape.Deal.What;
@@ -20,14 +20,18 @@ final class Dealer {
     private final Deal step;
     private final Surroundings around;
     private final Work work;
+    private final Line in;
+    private final NoteDice dice;
 
-    Dealer(Deal step, Surroundings around, Work work) {
+    Dealer(Deal step, Line in, Surroundings around, Work work) {
         this.step = step;
         this.around = around;
         this.work = work;
+        this.in = in;
+        this.dice = NoteDice.of(step.seed(), in, around);
     }
 
-    void deal(Line in) {
+    void deal() {
         List<Note> free = new ArrayList<>();
         for (Note note : in.notes()) {
             if (around.isFree(note)) {
@@ -84,7 +88,7 @@ final class Dealer {
             switch (step.way()) {
                 case TURN -> Collections.rotate(Arrays.asList(order), step.by());
                 case MIRROR -> Collections.reverse(Arrays.asList(order));
-                case CHANCE -> Arrays.sort(order, Comparator.comparingDouble(i -> Dice.share(step.seed(), groups.get(i).get(0).id(), what.ordinal())));
+                case CHANCE -> Arrays.sort(order, Comparator.comparingDouble(i -> dice.share(groups.get(i).get(0), what.ordinal())));
                 case UP -> Arrays.sort(order, byValue);
                 case DOWN -> Arrays.sort(order, byValue.reversed());
             }

@@ -4,7 +4,7 @@ import amberfence.reading.Overlaps;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
-import amberfence.step.Dice;
+import amberfence.step.NoteDice;
 import amberfence.step.Outcome;
 import amberfence.step.SettingTexts;
 import amberfence.step.SettingType;
@@ -66,21 +66,22 @@ public record Lengths(LengthWay way, int variety, long seed) implements Step {
             return work.outcome();
         }
         int[] next = way instanceof LengthWay.Share || way instanceof LengthWay.Offset ? null : Overlaps.next(in);
+        NoteDice dice = NoteDice.of(seed, in, around);
         for (int i = 0; i < in.size(); i++) {
             Note note = in.notes().get(i);
             Note after = next == null || next[i] < 0 ? null : in.notes().get(next[i]);
-            long length = Math.max(1, varied(length(note, after), note, after));
+            long length = Math.max(1, varied(length(note, after), note, after, dice));
             work.change(note, note.withLength(length), new ShapeReason.LengthChanged(cause(), length - note.length()));
         }
         return work.outcome();
     }
 
     /** Longer or shorter by chance; a note that ends before the next goes on doing so. */
-    private long varied(long length, Note note, Note next) {
+    private long varied(long length, Note note, Note next, NoteDice dice) {
         if (variety == 0) {
             return length;
         }
-        long varied = Math.round(length * (1 + (2 * Dice.share(seed, note.id(), 0) - 1) * variety / WHOLE));
+        long varied = Math.round(length * (1 + (2 * dice.share(note, 0) - 1) * variety / WHOLE));
         long toNext = next == null ? Long.MAX_VALUE : Math.max(length, next.start() - note.start());
         return Math.min(varied, toNext);
     }

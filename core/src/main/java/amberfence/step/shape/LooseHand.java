@@ -5,7 +5,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeLength;
 import amberfence.song.TimeMap;
-import amberfence.step.Dice;
+import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.Range;
@@ -24,17 +24,21 @@ final class LooseHand {
     private final Surroundings around;
     private final Work work;
     private final TimeMap time;
+    private final Line in;
+    private final NoteDice dice;
     /** The first new beginning of what began at a tick. */
     private final Map<Long, Long> begins = new HashMap<>();
 
-    LooseHand(Loosen step, Surroundings around, Work work) {
+    LooseHand(Loosen step, Line in, Surroundings around, Work work) {
         this.step = step;
         this.around = around;
         this.work = work;
         this.time = around.time();
+        this.in = in;
+        this.dice = NoteDice.of(step.seed(), in, around);
     }
 
-    void play(Line in) {
+    void play() {
         List<List<Note>> groups = new ArrayList<>();
         if (step.together()) {
             groups.addAll(Strokes.of(in.notes(), time));
@@ -90,14 +94,14 @@ final class LooseHand {
     private void loosen(Note note, long start) {
         Long touched = begins.get(note.end());
         long end = touched != null ? touched : note.end() + by(step.end(), note, END);
-        int velocity = (int) Math.round(note.velocity() + clipped(Dice.normal(step.seed(), note.id(), VELOCITY), step.velocity()));
+        int velocity = (int) Math.round(note.velocity() + clipped(dice.normal(note, VELOCITY), step.velocity()));
         Note after = note.withStart(start).withLength(Math.max(1, end - start))
                 .withVelocity((int) Range.VELOCITY.nearest(velocity));
         work.change(note, after, new ShapeReason.Loosened(start - note.start(), after.velocity() - note.velocity()));
     }
 
     private long by(TimeLength most, Note note, int thing) {
-        return Math.round(clipped(Dice.normal(step.seed(), note.id(), thing), most.ticks(time, note.start())));
+        return Math.round(clipped(dice.normal(note, thing), most.ticks(time, note.start())));
     }
 
     private static double clipped(double normal, double most) {

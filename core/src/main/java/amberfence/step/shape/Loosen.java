@@ -42,7 +42,7 @@ public record Loosen(TimeLength onset, TimeLength end, int velocity, boolean tog
     @Override
     public Outcome apply(Line in, Surroundings around) {
         Work work = new Work(in, around);
-        new LooseHand(this, around, work).play(in);
+        new LooseHand(this, in, around, work).play();
         return work.outcome();
     }
 }

@@ -5,7 +5,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.Accents;
-import amberfence.step.Dice;
+import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.theory.Range;
 import java.util.List;
@@ -17,12 +17,14 @@ final class Loudness {
     private static final double WHOLE = 100;
     private final Velocities step;
     private final TimeMap time;
+    private final NoteDice dice;
     private long first;
     private long last;
 
     Loudness(Velocities step, Line in, Surroundings around) {
         this.step = step;
         this.time = around.time();
+        this.dice = NoteDice.of(step.seed(), in, around);
         List<Note> picked = around.picked().in(in);
         if (!picked.isEmpty()) {
             first = picked.get(0).start();
@@ -37,7 +39,7 @@ final class Loudness {
             case CURVE -> curve(note.velocity());
             case SHAPE -> within(step.shape().at(place(note)));
             case ACCENTS -> accent(note);
-            case CHANCE -> within(note.velocity() - step.by() + Dice.roll(step.seed(), note.id(), 0, 2 * step.by() + 1));
+            case CHANCE -> within(note.velocity() - step.by() + dice.roll(note, 0, 2 * step.by() + 1));
         };
     }
 

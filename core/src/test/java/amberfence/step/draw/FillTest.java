@@ -72,7 +72,7 @@ class FillTest {
         assertThat(outcome.findings()).hasSize(1);
         Fix fix = outcome.findings().get(0).fixes().get(0);
         assertThat(fix.label().apply(new StepWords(Integer::toString))).isEqualTo("make room");
-        StepSlot slot = new StepSlot(1, true, Typed.step(Fill.SCHEMA, "rate=1/8 density=100"), Optional.empty(), NoteSet.NONE,
+        StepSlot slot = new StepSlot(1, true, false, Typed.step(Fill.SCHEMA, "rate=1/8 density=100"), Optional.empty(), NoteSet.NONE,
                 Map.of());
         Outcome room = doing((Step) fix.edit().apply(slot).treatment()).on("C4:4 G4:4").outcome();
         assertThat(times(room.out().notes())).containsExactly("0+2", "2+1", "3+1", "4+4");
