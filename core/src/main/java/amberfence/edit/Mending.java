@@ -8,6 +8,7 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -19,26 +20,47 @@ public final class Mending {
     private Mending() {
     }
 
-    /** A song with one way out taken, in the notes that a part holds itself; the same when the note is no longer there. */
+    /** A song with one way out taken, in the notes that a part holds itself; the same when one of them is no longer there. */
     public static Song mended(Song song, int partId, Mend mend) {
-        if (song.find(partId).filter(part -> part.line().note(mend.note()).isPresent()).isEmpty()) {
+        if (song.find(partId).filter(part -> mend.notes().stream().allMatch(note -> part.line().note(note).isPresent())).isEmpty()) {
             return song;
-        } else if (mend instanceof Mend.Allow) {
-            return song.withFence(song.fence().withAllowed(List.of(mend.note()), true));
+        } else if (mend instanceof Mend.Allow allow) {
+            return song.withFence(song.fence().withAllowed(List.of(allow.note()), true));
+        } else if (mend instanceof Mend.KeyHere here) {
+            return song.withFence(song.fence().withKeys(song.fence().keys().with(here.fromBar(), here.toBar(), here.key())));
+        } else if (mend instanceof Mend.ChordIs is) {
+            return song.withProgression(song.progression().plus(is.chord()));
         }
         return song.withPart(partId, part -> part.withTake(take -> take.withLine(mended(take.line(), mend))));
     }
 
-    private static Line mended(Line line, Mend mend) {
-        if (mend instanceof Mend.TakeAway) {
-            return Line.of(line.notes().stream().filter(note -> note.id() != mend.note()).toList());
+    /** How the notes of a line would be that one way out changes; none where it only takes away, or changes no note. */
+    public static List<Note> after(Line line, Mend mend) {
+        if (mend.notes().stream().anyMatch(note -> line.note(note).isEmpty())) {
+            return List.of();
         }
-        return line.with(note -> note.id() == mend.note(), note -> changed(note, mend));
+        return mended(line, mend).notes().stream().filter(note -> mend.notes().contains(note.id()) && !line.note(note.id()).orElseThrow().equals(note)).toList();
+    }
+
+    private static Line mended(Line line, Mend mend) {
+        if (mend instanceof Mend.TakeAway away) {
+            return without(line, away.note());
+        } else if (mend instanceof Mend.Join join) {
+            long end = Math.max(line.note(join.first()).orElseThrow().end(), line.note(join.second()).orElseThrow().end());
+            return without(line, join.second()).with(note -> note.id() == join.first(), note -> note.withLength(end - note.start()));
+        }
+        return mend instanceof Mend.Allow || mend.notes().isEmpty() ? line : line.with(note -> mend.notes().contains(note.id()), note -> changed(note, mend));
+    }
+
+    private static Line without(Line line, long id) {
+        return Line.of(line.notes().stream().filter(note -> note.id() != id).toList());
     }
 
     private static Note changed(Note note, Mend mend) {
         if (mend instanceof Mend.ToPitch to) {
             return note.withPitch(to.pitch());
+        } else if (mend instanceof Mend.WholeChord chord) {
+            return note.withPitch(chord.pitches().get(note.id()));
         } else if (mend instanceof Mend.BeginAt begin) {
             return note.withStart(begin.start());
         }
@@ -51,7 +73,8 @@ public final class Mending {
         Set<Long> done = new HashSet<>();
         Song mended = song;
         for (Doubt doubt : ReadThrough.of(song, own(song.parts()), kinds)) {
-            if (!doubt.mends().isEmpty() && parts.contains(doubt.part()) && done.add(doubt.mends().get(0).note())) {
+            if (!doubt.mends().isEmpty() && parts.contains(doubt.part()) && Collections.disjoint(done, doubt.mends().get(0).notes())) {
+                done.addAll(doubt.mends().get(0).notes());
                 mended = mended(mended, doubt.part(), doubt.mends().get(0));
             }
         }

@@ -56,6 +56,12 @@ public final class Modulations {
         return new Modulations(pitched, song.time(), family, song.lastBar()).spans();
     }
 
+    /** The keys of some lines that sound together, in the order of their bars. */
+    public static List<Span> find(List<Line> lines, TimeMap time, KeyFamily family) {
+        long end = lines.stream().mapToLong(Line::end).max().orElse(0);
+        return new Modulations(lines, time, family, time.barOf(Math.max(0, end - 1))).spans();
+    }
+
     private List<Span> spans() {
         List<Span> spans = new ArrayList<>();
         int from = 1;

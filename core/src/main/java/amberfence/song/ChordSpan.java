@@ -16,6 +16,9 @@ import java.util.Optional;
  */
 public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voicing> voicing, boolean corrected,
                         double confidence) {
+    /** What is read with less confidence is uncertain. */
+    public static final double SURE = 0.75;
+
     public ChordSpan {
         Range.TICK.check(start);
         if (end <= start) {
@@ -26,6 +29,16 @@ public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voi
     /** A chord that a person put there, in its usual voicing. */
     public static ChordSpan of(long id, long start, long end, Chord chord) {
         return new ChordSpan(id, start, end, chord, Optional.empty(), true, 1);
+    }
+
+    /** Whether somebody set it, or it was read for certain enough. */
+    public boolean isSure() {
+        return corrected || confidence >= SURE;
+    }
+
+    /** The same as somebody has decided it. */
+    public ChordSpan decided() {
+        return new ChordSpan(id, start, end, chord, voicing, true, 1);
     }
 
     public long length() {

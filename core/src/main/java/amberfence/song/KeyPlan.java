@@ -57,6 +57,17 @@ public record KeyPlan(List<KeySpan> spans) {
         return new KeyPlan(changed);
     }
 
+    /** The plan with another key in some bars, both included; behind them it goes on as it would have. */
+    public KeyPlan with(int fromBar, int toBar, Key key) {
+        Key behind = at(toBar + 1);
+        List<KeySpan> changed = new ArrayList<>(spans);
+        changed.removeIf(span -> span.fromBar() >= fromBar && span.fromBar() <= toBar + 1);
+        changed.add(new KeySpan(fromBar, key));
+        changed.add(new KeySpan(toBar + 1, behind));
+        changed.sort(Comparator.comparingInt(KeySpan::fromBar));
+        return new KeyPlan(changed);
+    }
+
     /** The plan without one span; the one before it goes on. The first cannot be taken away. */
     public KeyPlan minus(int index) {
         if (index == 0) {

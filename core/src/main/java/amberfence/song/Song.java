@@ -18,10 +18,11 @@ import java.util.stream.IntStream;
  *
  * @param origin where it came from
  * @param bank the chords that single keys play; empty while nobody has put any there
+ * @param left what was read through and left as it is
  * @param nextId the next free identity for notes and steps
  */
 public record Song(String title, Credits credits, TimeMap time, Fence fence, Progression progression, List<Part> parts, Origin origin,
-                   Optional<ChordBank> bank, long nextId) {
+                   Optional<ChordBank> bank, LeftPlaces left, long nextId) {
     /** The MIDI channel of percussion, counted from 0. */
     public static final int PERCUSSION = 9;
     private static final int USUAL_RESOLUTION = 480;
@@ -33,7 +34,7 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
 
     /** A song with no chords yet. */
     public Song(String title, TimeMap time, Fence fence, List<Part> parts, Origin origin, long nextId) {
-        this(title, Credits.NONE, time, fence, Progression.EMPTY, parts, origin, Optional.empty(), nextId);
+        this(title, Credits.NONE, time, fence, Progression.EMPTY, parts, origin, Optional.empty(), LeftPlaces.NONE, nextId);
     }
 
     /** A song with nothing in it yet: C major, 4/4, 120 quarters a minute, 480 ticks a quarter. */
@@ -56,32 +57,36 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
     }
 
     public Song withTitle(String newTitle) {
-        return new Song(newTitle, credits, time, fence, progression, parts, origin, bank, nextId);
+        return new Song(newTitle, credits, time, fence, progression, parts, origin, bank, left, nextId);
     }
 
     public Song withCredits(Credits newCredits) {
-        return new Song(title, newCredits, time, fence, progression, parts, origin, bank, nextId);
+        return new Song(title, newCredits, time, fence, progression, parts, origin, bank, left, nextId);
     }
 
     /** With other chords on single keys. */
     public Song withBank(ChordBank newBank) {
-        return new Song(title, credits, time, fence, progression, parts, origin, Optional.of(newBank), nextId);
+        return new Song(title, credits, time, fence, progression, parts, origin, Optional.of(newBank), left, nextId);
+    }
+
+    public Song withLeft(LeftPlaces newLeft) {
+        return new Song(title, credits, time, fence, progression, parts, origin, bank, newLeft, nextId);
     }
 
     public Song withTime(TimeMap newTime) {
-        return new Song(title, credits, newTime, fence, progression, parts, origin, bank, nextId);
+        return new Song(title, credits, newTime, fence, progression, parts, origin, bank, left, nextId);
     }
 
     public Song withFence(Fence newFence) {
-        return new Song(title, credits, time, newFence, progression, parts, origin, bank, nextId);
+        return new Song(title, credits, time, newFence, progression, parts, origin, bank, left, nextId);
     }
 
     public Song withProgression(Progression newProgression) {
-        return new Song(title, credits, time, fence, newProgression, parts, origin, bank, nextId);
+        return new Song(title, credits, time, fence, newProgression, parts, origin, bank, left, nextId);
     }
 
     public Song withParts(List<Part> newParts) {
-        return new Song(title, credits, time, fence, progression, newParts, origin, bank, nextId);
+        return new Song(title, credits, time, fence, progression, newParts, origin, bank, left, nextId);
     }
 
     public Song withPart(int id, UnaryOperator<Part> edit) {
@@ -89,7 +94,7 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
     }
 
     public Song withNextId(long newNextId) {
-        return new Song(title, credits, time, fence, progression, parts, origin, bank, newNextId);
+        return new Song(title, credits, time, fence, progression, parts, origin, bank, left, newNextId);
     }
 
     /** Adds a step at the end of a part's list, by hand: on drums it is meant. */

@@ -167,10 +167,11 @@ public final class NoteCommands {
     public void mend(String words, Mend mend) {
         int id = part().id();
         HandEdits hands = hands();
-        if (mend instanceof Mend.ToPitch to) {
-            editLong(words, Effort::of, song -> new HandEdits.Done(hands.hearAt(song, id, Map.of(to.note(), to.pitch())),
-                    Outcome.unchanged(Line.EMPTY, List.of())));
-        } else if (mend instanceof Mend.Allow) {
+        Map<Long, Integer> pitches = mend instanceof Mend.ToPitch to ? Map.of(to.note(), to.pitch())
+                : mend instanceof Mend.WholeChord chord ? chord.pitches() : Map.of();
+        if (!pitches.isEmpty()) {
+            editLong(words, Effort::of, song -> new HandEdits.Done(hands.hearAt(song, id, pitches), Outcome.unchanged(Line.EMPTY, List.of())));
+        } else if (mend.notes().isEmpty() || mend instanceof Mend.Allow) {
             session.edit(words, song -> Mending.mended(song, id, mend));
         } else {
             session.edit(words, song -> hands.edit(song, id, (line, fresh) -> Mending.mended(song, id, mend).part(id).line()));

@@ -112,6 +112,7 @@ public final class LadderView extends Region {
             }
         });
         focusedProperty().addListener((property, old, now) -> markOverlay());
+        session.selection().suggested().addListener((property, old, now) -> markOverlay());
         updateScene();
     }
 
@@ -297,7 +298,7 @@ public final class LadderView extends Region {
         }
         if (overlayMarked) {
             overlayPainter.paint(overlay.getGraphicsContext2D(), now, session.transport().playhead().get(), session.transport().loop().get(), isFocused(),
-                    gestures.drag());
+                    gestures.drag(), session.selection().suggested().get());
             overlayMarked = false;
         }
     }

@@ -3,6 +3,8 @@ package amberfence.app.ladder;
 import amberfence.app.session.TickRange;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.song.Note;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -16,18 +18,16 @@ final class OverlayPainter {
         this.shapes = new NoteShapes(swatches);
     }
 
-    /** @param loop the stretch in which playing goes round */
+    /**
+     * @param loop the stretch in which playing goes round
+     * @param suggested notes as they would be if a way out were taken
+     */
     void paint(GraphicsContext g, Viewport view, long playhead, Optional<TickRange> loop, boolean focused,
-               Optional<LadderDrag> drag) {
+               Optional<LadderDrag> drag, List<Note> suggested) {
         g.clearRect(0, 0, view.width(), view.height());
         shapes.on(g);
-        drag.ifPresent(now -> now.ghosts().forEach(note -> {
-            NoteBox box = NoteBox.of(view, note);
-            if (box.isSeen(view) && box.x() < view.width() && box.x() + box.width() > 0) {
-                shapes.filled(box, Role.WASH);
-                shapes.outlined(box, Role.INK, 1.6);
-            }
-        }));
+        suggested.forEach(note -> ghost(view, note));
+        drag.ifPresent(now -> now.ghosts().forEach(note -> ghost(view, note)));
         loop.ifPresent(range -> {
             g.setFill(swatches.color(Role.AMBER));
             g.fillRect(view.x(range.from()), 0, view.x(range.to()) - view.x(range.from()), 4);
@@ -42,5 +42,13 @@ final class OverlayPainter {
             g.setLineWidth(1);
             g.strokeRect(band.left(), band.top(), band.right() - band.left(), band.bottom() - band.top());
         });
+    }
+
+    private void ghost(Viewport view, Note note) {
+        NoteBox box = NoteBox.of(view, note);
+        if (box.isSeen(view) && box.x() < view.width() && box.x() + box.width() > 0) {
+            shapes.filled(box, Role.WASH);
+            shapes.outlined(box, Role.INK, 1.6);
+        }
     }
 }

@@ -33,8 +33,6 @@ import javafx.scene.layout.VBox;
  * double click opens its symbol for typing.
  */
 final class ChordCard extends StackPane {
-    /** Readings less certain than this are marked. */
-    static final double SURE = 0.75;
     static final double HEIGHT = 36;
     private static final double EDGE = 6;
     /** Narrower cards show their symbol only, in smaller letters. */
@@ -56,7 +54,7 @@ final class ChordCard extends StackPane {
         setId("chord-" + span.id());
         getStyleClass().addAll("card", "chord-card");
         showChosen();
-        if (!span.corrected() && span.confidence() < SURE) {
+        if (!span.isSure()) {
             getStyleClass().add("unsure");
         }
         setFocusTraversable(true);

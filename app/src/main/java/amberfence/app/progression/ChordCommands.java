@@ -153,7 +153,7 @@ public final class ChordCommands {
             return;
         }
         session.edit(Words.say("chords.read", Words.count("chordCount", read.size())), song -> ProgressionEdits.read(song, read));
-        long unsure = read.stream().filter(chord -> chord.confidence() < ChordCard.SURE).count();
+        long unsure = read.stream().filter(chord -> chord.confidence() < ChordSpan.SURE).count();
         session.say(Words.say("chords.readDone", Words.count("chordCount", read.size()), unsure));
     }
 

@@ -132,6 +132,11 @@ public final class Results {
         return lines;
     }
 
+    /** What every part comes to, by its identity. */
+    public Map<Integer, Line> lines() {
+        return PartResult.lines(byPart);
+    }
+
     /** The same with what will be asked about a part worked out already. */
     Results prepared(Integer part) {
         if (part != null && parts.containsKey(part)) {

@@ -23,6 +23,7 @@ public final class Selection {
     private final ReadOnlyObjectWrapper<Set<Long>> notes = new ReadOnlyObjectWrapper<>(Set.of());
     private final ReadOnlyObjectWrapper<Set<Long>> chords = new ReadOnlyObjectWrapper<>(Set.of());
     private final ReadOnlyObjectWrapper<Integer> outlinedTake = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<List<Note>> suggested = new ReadOnlyObjectWrapper<>(List.of());
     private final Supplier<Song> song;
 
     /** @param song the song as it is now */
@@ -55,6 +56,16 @@ public final class Selection {
         return outlinedTake.getReadOnlyProperty();
     }
 
+    /** Notes of the selected part as they would be if a way out were taken. */
+    public ReadOnlyObjectProperty<List<Note>> suggested() {
+        return suggested.getReadOnlyProperty();
+    }
+
+    /** Shows how notes of the selected part would be. */
+    public void suggest(List<Note> notes) {
+        suggested.set(List.copyOf(notes));
+    }
+
     /** Selects a part and opens its first step; one that is gone, as a card may not yet know, is not selected. */
     public void selectPart(Integer id) {
         Optional<Part> chosen = id == null ? Optional.empty() : song.get().find(id);
@@ -62,6 +73,7 @@ public final class Selection {
             return;
         }
         notes.set(Set.of());
+        suggested.set(List.of());
         outlinedTake.set(null);
         openStep.set(chosen.flatMap(same -> same.steps().stream().findFirst()).map(StepSlot::id).orElse(null));
         part.set(id);
@@ -73,6 +85,7 @@ public final class Selection {
     }
 
     public void selectNotes(Set<Long> chosen) {
+        suggested.set(List.of());
         notes.set(chosen);
     }
 
@@ -97,12 +110,14 @@ public final class Selection {
     void clear() {
         notes.set(Set.of());
         chords.set(Set.of());
+        suggested.set(List.of());
         outlinedTake.set(null);
         part.set(null);
     }
 
     /** The song changed: what has gone is not selected any more. Another take has steps of its own: the one in the place of the open one is open then. */
     void follow(Song before, Song now) {
+        suggested.set(List.of());
         if (part.get() == null) {
             return;
         }

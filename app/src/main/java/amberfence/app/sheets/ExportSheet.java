@@ -6,10 +6,14 @@ import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.sheet.SheetFormat;
+import amberfence.reading.through.DoubtKind;
+import amberfence.reading.through.ReadThrough;
+import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.application.Platform;
@@ -21,6 +25,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -32,7 +37,8 @@ public final class ExportSheet {
     private ExportSheet() {
     }
 
-    public static Sheet of(Session session, SongFiles files, Runnable close) {
+    /** @param readThrough goes to the places that may be wrong */
+    public static Sheet of(Session session, SongFiles files, Runnable close, Runnable readThrough) {
         Song song = session.song();
         VBox list = new VBox(6);
         List<CheckBox> boxes = new ArrayList<>();
@@ -68,7 +74,10 @@ public final class ExportSheet {
         Button only = Controls.button("export-only", "export.only", event -> boxes.forEach(box ->
                 box.setSelected(box.getUserData().equals(session.selection().part().get()))), "quiet");
         Button all = Controls.button("export-all", "export.all", event -> boxes.forEach(box -> box.setSelected(true)), "quiet");
-        VBox content = new VBox(10, new HBox(4, all, only), scroll, type);
+        VBox content = new VBox(10, new HBox(4, all, only), scroll, type, unread(session, () -> {
+            close.run();
+            readThrough.run();
+        }));
         BooleanBinding none = Bindings.createBooleanBinding(() -> boxes.stream().noneMatch(CheckBox::isSelected),
                 boxes.stream().map(CheckBox::selectedProperty).toArray(Observable[]::new));
         Button write = Controls.button("export-write", "export.write", event -> {
@@ -93,6 +102,24 @@ public final class ExportSheet {
                 Controls.disabledWhen(write, none, "export.nothing"));
         Platform.runLater(write::requestFocus);
         return sheet;
+    }
+
+    /** How many places may be wrong that nobody has read, with the way to them; it never stands in the way of exporting. */
+    private static Node unread(Session session, Runnable readThrough) {
+        Label words = Controls.label(Words.say("export.reading"), "soft");
+        words.setId("export-unread");
+        Button read = Controls.button("export-read-through", "export.readThrough", event -> readThrough.run(), "quiet");
+        read.setVisible(false);
+        HBox row = new HBox(10, words, read);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.setMinHeight(28);
+        Song song = session.results().get().song();
+        Map<Integer, Line> lines = session.results().get().lines();
+        session.computations().ask("places to read before exporting", () -> ReadThrough.of(song, lines, DoubtKind.usual()).size(), count -> {
+            words.setText(count == 0 ? Words.say("export.allRead") : Words.count("export.unread", count));
+            read.setVisible(count > 0);
+        });
+        return row;
     }
 
     private static MenuItem chords(String id, String words, Runnable close, Runnable write) {

@@ -22,6 +22,8 @@ final class HeardSong {
         Score score();
     }
 
+    /** How loud the others are behind a part in front. */
+    private static final float BEHIND = 0.35f;
     private final Session session;
 
     HeardSong(Session session) {
@@ -61,8 +63,17 @@ final class HeardSong {
         return parts(SongScore.audible(song()), metronome);
     }
 
+    /** All parts that are heard, one of them as loud as it is, the others softly behind it. */
+    Taken inFront(int partId, boolean metronome) {
+        return parts(song().withParts(song().parts().stream().map(part -> part.id() == partId ? part
+                : part.withSound(part.sound().withVolume(Math.round(part.sound().volume() * BEHIND)))).toList()), SongScore.audible(song()), metronome);
+    }
+
     Taken parts(Predicate<Part> heard, boolean metronome) {
-        Song song = song();
+        return parts(song(), heard, metronome);
+    }
+
+    private Taken parts(Song song, Predicate<Part> heard, boolean metronome) {
         Map<Integer, Line> lines = lines();
         return () -> SongScore.of(song, lines, heard, metronome);
     }

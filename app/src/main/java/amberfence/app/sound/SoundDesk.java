@@ -125,6 +125,11 @@ public final class SoundDesk {
         play(from, () -> to, () -> heard.all(metronome.get()));
     }
 
+    /** Plays a stretch with one part in front of the others. */
+    public void playInFront(int part, long from, long to) {
+        play(from, () -> to, () -> heard.inFront(part, metronome.get()));
+    }
+
     /** Plays the selected part alone, from the playhead. */
     public void playPartAlone() {
         Integer id = session.selection().part().get();

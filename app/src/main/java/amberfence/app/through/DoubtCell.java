@@ -11,6 +11,7 @@ import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -29,16 +30,20 @@ final class DoubtCell extends ListCell<Doubt> {
     private final HBox row = new HBox(10, place, part, sentence, Controls.filler(), ways);
     private final BiConsumer<Doubt, Integer> onMend;
     private final Consumer<Doubt> onLeave;
+    private final BiConsumer<Doubt, Integer> onTry;
 
     /**
      * @param onMend takes one of the ways out, counted from 0
      * @param onLeave leaves the place as it is
+     * @param onTry shows what a way out, counted from 0, would make of the place
      */
-    DoubtCell(Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave) {
+    DoubtCell(Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
+              BiConsumer<Doubt, Integer> onTry) {
         this.session = session;
         this.model = model;
         this.onMend = onMend;
         this.onLeave = onLeave;
+        this.onTry = onTry;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
         place.setMinWidth(48);
@@ -76,6 +81,9 @@ final class DoubtCell extends ListCell<Doubt> {
             Button way = Controls.button("mend-" + (i + 1) + "-" + doubt.note().id(), null, event -> onMend.accept(doubt, number), "tiny-choice");
             way.setText(mends.get(i).words(spelling::pitchText));
             Controls.tip(way, Words.say("through.mendTip", way.getText(), i + 1));
+            BooleanBinding looked = way.hoverProperty().or(way.focusedProperty());
+            looked.addListener((property, old, now) -> onTry.accept(doubt, now ? number : 0));
+            way.getProperties().put("looked at", looked);
             ways.getChildren().add(way);
         }
         Button leave = Controls.button("doubt-leave-" + doubt.note().id(), "through.leave", event -> onLeave.accept(doubt), "tiny-choice");

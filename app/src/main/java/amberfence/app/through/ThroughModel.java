@@ -3,38 +3,39 @@ package amberfence.app.through;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
+import amberfence.app.words.Words;
+import amberfence.edit.Mending;
 import amberfence.reading.through.Doubt;
 import amberfence.reading.through.DoubtKind;
 import amberfence.reading.through.Mend;
 import amberfence.reading.through.ReadThrough;
+import amberfence.song.LeftPlaces;
 import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
-/** What is read, what was left, and which kinds are looked for; the song as it sounds is read beside the interface thread. */
+/** What is read, and which kinds and parts are looked at; the song as it sounds is read beside the interface thread. */
 final class ThroughModel {
     private static final int LOOKS = 4;
-
-    /** A place that was left stays left as long as its note is as it was. */
-    private record Left(DoubtKind kind, int part, Note note) {
-    }
 
     private final Session session;
     private final NoteCommands commands;
     private final ObservableList<Doubt> doubts = FXCollections.observableArrayList();
     private final Set<DoubtKind> kinds = EnumSet.copyOf(DoubtKind.usual());
-    private final Set<Left> left = new HashSet<>();
+    private OptionalInt part = OptionalInt.empty();
+    private ReadThrough.Found found = new ReadThrough.Found(List.of(), List.of());
     private int mended;
 
     ThroughModel(Session session, NoteCommands commands) {
@@ -42,7 +43,7 @@ final class ThroughModel {
         this.commands = commands;
     }
 
-    /** The places that are not left, in order of time. */
+    /** The places that are not left, of the kinds and the part that are looked at, in order of time. */
     ObservableList<Doubt> doubts() {
         return doubts;
     }
@@ -51,12 +52,24 @@ final class ThroughModel {
         return kinds;
     }
 
+    /** The part that is looked at; empty for all. */
+    OptionalInt part() {
+        return part;
+    }
+
     int mendedCount() {
         return mended;
     }
 
     int leftCount() {
-        return left.size();
+        return found.left().size();
+    }
+
+    /** How many places of each kind there are, in all parts. */
+    Map<DoubtKind, Integer> counts() {
+        Map<DoubtKind, Integer> counts = new EnumMap<>(DoubtKind.class);
+        found.open().forEach(doubt -> counts.merge(doubt.kind(), 1, Integer::sum));
+        return counts;
     }
 
     void look(DoubtKind kind, boolean on) {
@@ -65,35 +78,55 @@ final class ThroughModel {
         } else {
             kinds.remove(kind);
         }
-        read(() -> { });
+        filter();
+    }
+
+    void lookAt(OptionalInt newPart) {
+        part = newPart;
+        filter();
     }
 
     /** Reads the song as it sounds now. */
-    void read(Runnable afterwards) {
+    void read(Consumer<ReadThrough.Found> then) {
         Results results = session.results().get();
         Song song = results.song();
-        Map<Integer, Line> lines = new HashMap<>();
-        song.parts().forEach(part -> lines.put(part.id(), results.part(part.id()).line()));
-        Set<DoubtKind> wanted = EnumSet.noneOf(DoubtKind.class);
-        wanted.addAll(kinds);
+        Map<Integer, Line> lines = results.lines();
         int notes = lines.values().stream().mapToInt(Line::size).sum();
-        session.computations().ask(this, LOOKS * notes, () -> ReadThrough.of(song, lines, wanted), found -> {
-            show(found);
-            afterwards.run();
+        session.computations().ask(this, LOOKS * notes, () -> ReadThrough.read(song, lines, EnumSet.allOf(DoubtKind.class)), then);
+    }
+
+    void show(ReadThrough.Found nowFound) {
+        found = nowFound;
+        if (part.isPresent() && session.song().find(part.getAsInt()).isEmpty()) {
+            part = OptionalInt.empty();
+        }
+        filter();
+    }
+
+    private void filter() {
+        doubts.setAll(found.open().stream().filter(doubt -> kinds.contains(doubt.kind()) && (part.isEmpty() || part.getAsInt() == doubt.part())).toList());
+    }
+
+    /** Leaves places as they are, as an edit that can be undone. */
+    void leave(Collection<Doubt> places, String words) {
+        doubts.removeAll(places);
+        session.edit(words, song -> {
+            LeftPlaces left = song.left();
+            for (Doubt doubt : places) {
+                left = left.with(doubt.kind().text(), List.of(doubt.note()));
+            }
+            return song.withLeft(left);
         });
     }
 
-    private void show(List<Doubt> found) {
-        doubts.setAll(found.stream().filter(doubt -> !left.contains(left(doubt))).toList());
+    /** Lets nothing be left any more, as an edit that can be undone. */
+    void readLeftAgain() {
+        session.edit(Words.say("through.again"), song -> song.withLeft(LeftPlaces.NONE));
     }
 
-    private static Left left(Doubt doubt) {
-        return new Left(doubt.kind(), doubt.part(), doubt.note());
-    }
-
-    void leave(Doubt doubt) {
-        left.add(left(doubt));
-        doubts.remove(doubt);
+    /** All places of the kind of one, in its part. */
+    List<Doubt> likeIt(Doubt doubt) {
+        return doubts.stream().filter(other -> other.kind() == doubt.kind() && other.part() == doubt.part()).toList();
     }
 
     /** The ways out that can be taken: a pitch wherever the note comes from one of the part, all else where no step has changed it. */
@@ -101,12 +134,19 @@ final class ThroughModel {
         Line own = session.song().find(doubt.part()).map(Part::line).orElse(Line.EMPTY);
         List<Mend> possible = new ArrayList<>();
         for (Mend mend : doubt.mends()) {
-            boolean asItIs = doubt.notes().stream().filter(note -> note.id() == mend.note()).allMatch(note -> own.note(note.id()).filter(note::equals).isPresent());
-            if (NoteIdentity.isOwn(mend.note()) && own.note(mend.note()).isPresent() && (asItIs || mend instanceof Mend.ToPitch || mend instanceof Mend.Allow)) {
+            boolean pitches = mend instanceof Mend.ToPitch || mend instanceof Mend.WholeChord || mend instanceof Mend.Allow;
+            boolean asTheyAre = pitches || doubt.notes().stream().filter(note -> mend.notes().contains(note.id()))
+                    .allMatch(note -> own.note(note.id()).filter(note::equals).isPresent());
+            if (asTheyAre && mend.notes().stream().allMatch(note -> NoteIdentity.isOwn(note) && own.note(note).isPresent())) {
                 possible.add(mend);
             }
         }
         return possible;
+    }
+
+    /** Shows in the ladder how the notes would be. */
+    void suggest(Doubt doubt, Mend mend) {
+        session.selection().suggest(Mending.after(session.results().get().part(doubt.part()).line(), mend));
     }
 
     void mend(Doubt doubt, Mend mend, String words) {

@@ -2,17 +2,22 @@ package amberfence.app.through;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
+import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.reading.through.Doubt;
 import amberfence.reading.through.DoubtKind;
 import amberfence.reading.through.Mend;
+import amberfence.reading.through.ReadThrough;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
@@ -30,19 +35,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /**
- * What may be wrong in the song, one place after another: the ladder goes there. N and P go on and back, 1 to 3 take a way out, L
- * leaves, H hears the bars around.
+ * What may be wrong in the song, one place after another: the ladder goes there and shows what a way out would make of it. N and P
+ * go on and back, 1 to 3 take a way out, L leaves, with Shift all of the kind in the part, H hears the bars around, with Shift the
+ * part in front of the others.
  */
 public final class ThroughView extends VBox {
-    /** Hears a stretch of the song. */
-    @FunctionalInterface
-    public interface Hearing {
-        void hear(long from, long to);
-    }
-
     private final Session session;
     private final Consumer<Note> reveal;
-    private final Hearing hearing;
+    private final SoundDesk sound;
     private final ThroughModel model;
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
     private final Label heading = Controls.label("", "heading");
@@ -53,26 +53,28 @@ public final class ThroughView extends VBox {
 
     /**
      * @param reveal shows a note in the ladder
-     * @param hearing plays the bars around a place
+     * @param sound plays the bars around a place
      */
-    public ThroughView(Session session, NoteCommands commands, Consumer<Note> reveal, Hearing hearing) {
+    public ThroughView(Session session, NoteCommands commands, Consumer<Note> reveal, SoundDesk sound) {
         super(5);
         this.session = session;
         this.reveal = reveal;
-        this.hearing = hearing;
+        this.sound = sound;
         this.model = new ThroughModel(session, commands);
         this.rows = new ListView<>(model.doubts());
         setId("through");
         heading.setId("through-heading");
         rows.setId("through-rows");
-        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave));
+        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay));
         rows.setPlaceholder(Controls.label(Words.say("through.none"), "soft"));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> goTo(now));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::typed);
         VBox.setVgrow(rows, Priority.ALWAYS);
         Button kinds = Controls.button("through-kinds", "through.kinds", null, "choice");
         kinds.setOnAction(event -> Controls.openMenu(kinds, kindItems()));
-        HBox head = new HBox(10, heading, Controls.filler(), kinds);
+        Button parts = Controls.button("through-parts", "through.allParts", null, "choice");
+        parts.setOnAction(event -> Controls.openMenu(parts, partItems(parts)));
+        HBox head = new HBox(10, heading, Controls.filler(), parts, kinds);
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, rows);
         session.frames().follow(this::readWhenSeen, session.results());
@@ -93,25 +95,52 @@ public final class ThroughView extends VBox {
 
     private void readWhenSeen() {
         if (getScene() != null && session.results().get() != null) {
-            int at = rows.getSelectionModel().getSelectedIndex();
-            refreshing = true;
-            model.read(() -> {
-                refreshing = !goesOn;
-                goesOn = false;
-                select(at);
-                refreshing = false;
-            });
+            model.read(this::show);
+        } else {
+            session.selection().suggest(List.of());
         }
     }
 
+    /** Fills the list, and stays at the place where the person is, or goes on from it when it was mended. */
+    private void show(ReadThrough.Found found) {
+        Doubt here = rows.getSelectionModel().getSelectedItem();
+        int at = rows.getSelectionModel().getSelectedIndex();
+        refreshing = true;
+        model.show(found);
+        refreshing = !goesOn;
+        goesOn = false;
+        OptionalInt same = here == null ? OptionalInt.empty() : IntStream.range(0, model.doubts().size()).filter(i -> model.doubts().get(i).kind() == here.kind()
+                && model.doubts().get(i).note().id() == here.note().id()).findFirst();
+        select(same.orElse(at));
+        refreshing = false;
+        tryWay(rows.getSelectionModel().getSelectedItem(), 0);
+    }
+
     private List<MenuItem> kindItems() {
-        return Arrays.stream(DoubtKind.values()).map(kind -> {
-            CheckMenuItem item = new CheckMenuItem(kind.title());
+        List<MenuItem> items = new ArrayList<>(Arrays.stream(DoubtKind.values()).map(kind -> {
+            CheckMenuItem item = new CheckMenuItem(Words.say("through.kind", kind.title(), model.counts().getOrDefault(kind, 0)));
             item.setId("through-kind-" + kind.text());
             item.setSelected(model.kinds().contains(kind));
             item.setOnAction(event -> model.look(kind, item.isSelected()));
             return (MenuItem) item;
-        }).toList();
+        }).toList());
+        MenuItem again = Controls.menuItem("through-again", Words.say("through.again"), model::readLeftAgain);
+        again.setDisable(model.leftCount() == 0);
+        items.add(again);
+        return items;
+    }
+
+    private List<MenuItem> partItems(Button under) {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(Controls.menuItem("through-part-all", Words.say("through.allParts"), () -> lookAt(under, OptionalInt.empty(), Words.say("through.allParts"))));
+        session.song().parts().forEach(part -> items.add(Controls.menuItem("through-part-" + part.id(), part.name(),
+                () -> lookAt(under, OptionalInt.of(part.id()), part.name()))));
+        return items;
+    }
+
+    private void lookAt(Button under, OptionalInt part, String name) {
+        under.setText(name);
+        model.lookAt(part);
     }
 
     private void tell() {
@@ -135,6 +164,18 @@ public final class ThroughView extends VBox {
             session.selection().selectPart(doubt.part());
             session.selection().selectNotes(Set.of(doubt.note().id()));
             reveal.accept(doubt.note());
+            tryWay(doubt, 0);
+        }
+    }
+
+    /** Shows in the ladder what a way out would make of a place, when the ladder is there. */
+    private void tryWay(Doubt doubt, int number) {
+        boolean here = doubt != null && session.selection().notes().get().equals(Set.of(doubt.note().id()));
+        List<Mend> mends = here ? model.mends(doubt) : List.of();
+        if (number < mends.size()) {
+            model.suggest(doubt, mends.get(number));
+        } else {
+            session.selection().suggest(List.of());
         }
     }
 
@@ -150,8 +191,16 @@ public final class ThroughView extends VBox {
 
     private void leave(Doubt doubt) {
         int at = model.doubts().indexOf(doubt);
-        model.leave(doubt);
+        model.leave(List.of(doubt), Words.say("through.left", doubt.sentence().of(DoubtCell.spelling(session, doubt)::pitchText)));
         select(at);
+    }
+
+    private void leaveAllLike(Doubt doubt) {
+        int at = model.doubts().indexOf(doubt);
+        List<Doubt> all = model.likeIt(doubt);
+        int before = (int) all.stream().filter(other -> model.doubts().indexOf(other) < at).count();
+        model.leave(all, Words.say("through.leftAll", doubt.kind().title(), all.size()));
+        select(at - before);
     }
 
     private void typed(KeyEvent event) {
@@ -169,13 +218,15 @@ public final class ThroughView extends VBox {
                 }
             }
             case L -> {
-                if (doubt != null) {
+                if (doubt != null && event.isShiftDown()) {
+                    leaveAllLike(doubt);
+                } else if (doubt != null) {
                     leave(doubt);
                 }
             }
             case H -> {
                 if (doubt != null) {
-                    hear(doubt);
+                    hear(doubt, event.isShiftDown());
                 }
             }
             default -> {
@@ -186,9 +237,15 @@ public final class ThroughView extends VBox {
     }
 
     /** The bar before, the bar itself, and the one after. */
-    private void hear(Doubt doubt) {
+    private void hear(Doubt doubt, boolean inFront) {
         TimeMap time = session.song().time();
         int bar = time.barOf(doubt.tick());
-        hearing.hear(time.barStart(Math.max(1, bar - 1)), time.barStart(bar + 2));
+        long from = time.barStart(Math.max(1, bar - 1));
+        long to = time.barStart(bar + 2);
+        if (inFront) {
+            sound.playInFront(doubt.part(), from, to);
+        } else {
+            sound.playBetween(from, to);
+        }
     }
 }

@@ -74,6 +74,7 @@ public final class Workspace extends StackPane {
     private final Navigator navigator;
     private final FileQuestions questions;
     private final WindowKeys keys;
+    private final Drawer drawer;
     private final Body body;
     private final NoteCommands commands;
     private final ChordCommands chords;
@@ -103,7 +104,7 @@ public final class Workspace extends StackPane {
         this.keyboard = new KeyboardInput(sound, session::say);
         this.ownScales = new ScaleCollection(folder);
         this.settling = new Settling(session);
-        Drawer drawer = new Drawer(session.preferences());
+        this.drawer = new Drawer(session.preferences());
         LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce, this::openRun),
                 new ProgressionView(session, chords, new ChordMenus(session, chords, this::openChart, this::openSmooth),
                         () -> drawer.show("chords")), this::openFence);
@@ -112,7 +113,7 @@ public final class Workspace extends StackPane {
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
                 new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
                         this::openTime, this::openFence));
-        fill(drawer, ladder, choice);
+        fill(ladder, choice);
         setId("workspace");
         HeadView head = new HeadView(session, sound, soundMenu(), SongMenu.of(files, this),
                 this::openFence, this::openTime, this::openHistory, files::chooseAndOpen, this::openExport);
@@ -127,7 +128,7 @@ public final class Workspace extends StackPane {
         this.keys = new WindowKeys(this, navigator, commands, clipboard);
     }
 
-    private void fill(Drawer drawer, LadderPanel ladder, FileChoice choice) {
+    private void fill(LadderPanel ladder, FileChoice choice) {
         ChangesView changes = new ChangesView(session, ladder::reveal);
         drawer.add("changes", Shortcut.CHANGES, () -> changes);
         drawer.add("chords", Shortcut.CHORDS, () -> Drawer.scrolled(new ChordPanel(session, chords)));
@@ -136,7 +137,7 @@ public final class Workspace extends StackPane {
         drawer.add("notes", Shortcut.NOTES, () -> new NotesTable(session, commands, ladder::reveal));
         drawer.add("velocities", Shortcut.VELOCITIES, ladder::velocities);
         drawer.add("overview", Shortcut.OVERVIEW, () -> Drawer.scrolled(ladder.overview()));
-        ThroughView through = new ThroughView(session, commands, ladder::reveal, sound::playBetween);
+        ThroughView through = new ThroughView(session, commands, ladder::reveal, sound);
         drawer.add("through", Shortcut.THROUGH, () -> through);
         through.count().addListener((property, old, now) -> drawer.mark("through", now.intValue() == 0 ? "" : now.toString()));
         changes.count().addListener((property, old, now) -> drawer.mark("changes", now.intValue() == 0 ? "" : now.toString()));
@@ -212,7 +213,7 @@ public final class Workspace extends StackPane {
     }
 
     public void openExport() {
-        navigator.show(ExportSheet.of(session, files, navigator::closeSheet));
+        navigator.show(ExportSheet.of(session, files, navigator::closeSheet, () -> drawer.show("through")));
     }
 
     public void openShortcuts() {

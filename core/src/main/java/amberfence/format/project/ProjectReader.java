@@ -9,6 +9,7 @@ import amberfence.song.Credits;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.KeySpan;
+import amberfence.song.LeftPlaces;
 import amberfence.song.Limit;
 import amberfence.song.Line;
 import amberfence.song.Metre;
@@ -44,6 +45,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.ToLongFunction;
 
 /** Reads a project file. */
 public final class ProjectReader {
@@ -115,7 +117,15 @@ public final class ProjectReader {
                 root.find("copyright").map(Place::text).orElseGet(() -> source.map(read -> read.credits().copyright()).orElse("")));
         Optional<ChordBank> bank = root.find("chordBank").map(ProjectReader::bank);
         return root.make(() -> new Song(root.field("title").text(), credits, timeMap, fence, progression, parts, origin, bank,
-                identities.next()));
+                left(root), identities.next()));
+    }
+
+    private static LeftPlaces left(Place root) {
+        LeftPlaces left = LeftPlaces.NONE;
+        for (Place place : root.items("leftPlaces")) {
+            left = left.with(place.field("kind").text(), List.of(note(place.field("note"), ProjectReader::anyNote)));
+        }
+        return left;
     }
 
     private static ChordBank bank(Place node) {
@@ -203,23 +213,26 @@ public final class ProjectReader {
 
     private static Line line(Place notes, int part, Identities identities) {
         identities.beginLine(part);
-        List<Note> read = notes.items().stream().map(note -> note(note, identities)).toList();
+        List<Note> read = notes.items().stream().map(note -> note(note, identities::note)).toList();
         return Line.of(read);
     }
 
-    private static Note note(Place node, Identities identities) {
+    private static Note note(Place node, ToLongFunction<Place> identity) {
         List<Place> numbers = node.items();
         if (numbers.size() < 7) {
             throw node.wrong("a note is seven numbers, not " + numbers.size());
         }
-        return node.make(() -> new Note(identities.note(numbers.get(0)), numbers.get(1).whole(), numbers.get(2).whole(),
+        return node.make(() -> new Note(identity.applyAsLong(numbers.get(0)), numbers.get(1).whole(), numbers.get(2).whole(),
                 numbers.get(3).number(), numbers.get(4).number(), numbers.get(5).number(), numbers.get(6).number()));
     }
 
     private static NoteSet notes(List<Place> ids) {
-        // Of made notes as well, whose identities lie below 0.
-        return NoteSet.of(ids.stream().map(id -> id.make(() -> NoteIdentity.isOwn(id.whole()) ? IDENTITY.check(id.whole())
-                : NOT_NONE.check(id.whole()))).toList());
+        return NoteSet.of(ids.stream().map(ProjectReader::anyNote).toList());
+    }
+
+    /** The identity of a note, be it made, so that it lies below 0. */
+    private static long anyNote(Place id) {
+        return id.make(() -> NoteIdentity.isOwn(id.whole()) ? IDENTITY.check(id.whole()) : NOT_NONE.check(id.whole()));
     }
 
     private static StepSlot step(Place node, Identities identities) {

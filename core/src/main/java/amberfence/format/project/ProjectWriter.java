@@ -2,6 +2,7 @@ package amberfence.format.project;
 
 import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
+import amberfence.song.LeftPlaces;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
@@ -21,6 +22,8 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Base64;
+import java.util.Comparator;
+import java.util.Map;
 
 /** Writes a project file: UTF-8 JSON. */
 public final class ProjectWriter {
@@ -83,6 +86,9 @@ public final class ProjectWriter {
             ArrayNode trigger = root.putArray("chordBank");
             bank.chords().forEach((key, pitches) -> pitches.forEach(trigger.addObject().put("key", key).putArray("pitches")::add));
         });
+        ArrayNode left = root.putArray("leftPlaces");
+        song.left().places().entrySet().stream().sorted(Comparator.comparing((Map.Entry<LeftPlaces.What, Note> entry) -> entry.getKey().kind())
+                .thenComparing(Map.Entry::getValue, Note.IN_TIME)).forEach(entry -> left.addObject().put("kind", entry.getKey().kind()).set("note", note(entry.getValue())));
         ArrayNode parts = root.putArray("parts");
         song.parts().forEach(part -> parts.add(part(part)));
         root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));
@@ -126,9 +132,13 @@ public final class ProjectWriter {
         }
         ArrayNode notes = node.putArray("notes");
         for (Note note : take.line().notes()) {
-            notes.addArray().add(note.id()).add(note.start()).add(note.length()).add(note.pitch()).add(note.velocity())
-                    .add(note.channel()).add(note.release());
+            notes.add(note(note));
         }
         return node;
+    }
+
+    private static ArrayNode note(Note note) {
+        return MAPPER.createArrayNode().add(note.id()).add(note.start()).add(note.length()).add(note.pitch()).add(note.velocity())
+                .add(note.channel()).add(note.release());
     }
 }

@@ -12,7 +12,8 @@ import java.util.stream.Collectors;
 public enum DoubtKind {
     OUTSIDE(Texts.text("outside the fence")), CLASH(Texts.text("clashes with the chord")), UNISON(Texts.text("twice at once")),
     OVERLAP(Texts.text("small overlaps")), LEAP(Texts.text("leaps that an octave would mend")), RANGE(Texts.text("out of the instrument's range")),
-    PARALLEL(Texts.text("parallel fifths and octaves")), OFF_GRID(Texts.text("off the grid beside their neighbours")), DOUBLED(Texts.text("doubled notes"));
+    PARALLEL(Texts.text("parallel fifths and octaves")), OFF_GRID(Texts.text("off the grid beside their neighbours")), DOUBLED(Texts.text("doubled notes")),
+    CHORD(Texts.text("chords whose reading is uncertain")), KEY(Texts.text("keys that seem to change"));
 
     private final String title;
 

@@ -12,10 +12,12 @@ import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Reads a song through: all that may be wrong in it, in order of time, part and pitch. Of drums only doubled notes are told. */
 public final class ReadThrough {
@@ -27,11 +29,31 @@ public final class ReadThrough {
     }
 
     /**
-     * What may be wrong.
+     * What was found.
+     *
+     * @param open what nobody has left yet
+     * @param left what was left as it is, and is so still
+     */
+    public record Found(List<Doubt> open, List<Doubt> left) {
+    }
+
+    /** What may be wrong, without what was left; see {@link #read}. */
+    public static List<Doubt> of(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds) {
+        return read(song, lines, kinds).open();
+    }
+
+    /**
+     * What may be wrong, in order of time, part and pitch.
      *
      * @param lines what each part plays, by its identity
      */
-    public static List<Doubt> of(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds) {
+    public static Found read(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds) {
+        Map<Boolean, List<Doubt>> found = all(song, lines, kinds).stream().collect(Collectors.partitioningBy(doubt -> song.left().contains(doubt.kind().text(),
+                doubt.note())));
+        return new Found(found.get(false), found.get(true));
+    }
+
+    private static List<Doubt> all(Song song, Map<Integer, Line> lines, Set<DoubtKind> kinds) {
         FenceLine fence = song.fence().along(song.time());
         RulingChords ruling = new RulingChords(chords(song, lines, kinds, fence), true, song.time());
         List<Doubt> found = new ArrayList<>();
@@ -46,8 +68,15 @@ public final class ReadThrough {
         if (kinds.contains(DoubtKind.PARALLEL)) {
             found.addAll(ParallelFinder.find(song.parts(), lines));
         }
-        List<Integer> order = song.parts().stream().map(Part::id).toList();
-        found.sort(Comparator.comparingLong(Doubt::tick).thenComparingInt(doubt -> order.indexOf(doubt.part())).thenComparingInt(doubt -> doubt.note().pitch())
+        if (kinds.contains(DoubtKind.CHORD)) {
+            found.addAll(ChordFinder.find(song, lines));
+        }
+        if (kinds.contains(DoubtKind.KEY)) {
+            found.addAll(KeyChangeFinder.find(song, lines, fence));
+        }
+        Map<Integer, Integer> places = new HashMap<>();
+        song.parts().forEach(part -> places.put(part.id(), places.size()));
+        found.sort(Comparator.comparingLong(Doubt::tick).thenComparingInt(doubt -> places.get(doubt.part())).thenComparingInt(doubt -> doubt.note().pitch())
                 .thenComparing(Doubt::kind));
         return found;
     }

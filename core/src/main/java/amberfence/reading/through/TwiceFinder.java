@@ -25,7 +25,7 @@ final class TwiceFinder implements Finder {
             } else if (before != null && before.end() > note.start()) {
                 found.add(new Doubt(DoubtKind.UNISON, reading.part().id(), List.of(note, before),
                         names -> Texts.say("%s begins anew while it still sounds", names.apply(note.pitch())),
-                        List.of(new Mend.EndAt(before.id(), note.start()), new Mend.TakeAway(note.id()))));
+                        List.of(new Mend.EndAt(before.id(), note.start()), new Mend.Join(before.id(), note.id()), new Mend.TakeAway(note.id()))));
             }
             if (before == null || before.end() <= note.end() || note.start() - before.start() >= together) {
                 last[voice] = before != null && before.end() > note.end() ? before : note;
