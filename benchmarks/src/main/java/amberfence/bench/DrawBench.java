@@ -34,14 +34,14 @@ import org.openjdk.jmh.annotations.State;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class DrawBench {
-    private static final int NOTES = 100_000;
+    static final int NOTES = 100_000;
     private static final int STROKES_IN_A_BAR = 8;
     private static final int BLOCKS = 1;
     private static final int EMPTY = 2;
     private Song song;
 
-    @Setup
-    public void compose() {
+    /** Blocks of four on every eighth, a chord of C minor for each bar. */
+    static Line blocks() {
         List<Chord> sevenths = KeyChords.of(Key.parse("C minor")).sevenths();
         List<Note> notes = new ArrayList<>(NOTES);
         for (int stroke = 0; notes.size() < NOTES; stroke++) {
@@ -49,8 +49,13 @@ public class DrawBench {
                 notes.add(new Note(notes.size() + 1, stroke * 240L, 200, pitch, 80, 0, 64));
             }
         }
+        return Line.of(notes);
+    }
+
+    @Setup
+    public void compose() {
         song = Song.empty("long").withFence(Fence.of(KeyPlan.of(Key.parse("C minor")))).withParts(List.of(
-                Part.of(BLOCKS, "blocks", Role.CHORDS, 0, Line.of(notes)), Part.of(EMPTY, "empty", Role.MELODY, 1, Line.EMPTY))).withNextId(2 * NOTES);
+                Part.of(BLOCKS, "blocks", Role.CHORDS, 0, blocks()), Part.of(EMPTY, "empty", Role.MELODY, 1, Line.EMPTY))).withNextId(2 * NOTES);
     }
 
     private Outcome drawn(int part, String name, Map<String, String> settings) {

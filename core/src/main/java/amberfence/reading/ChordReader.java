@@ -18,7 +18,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -58,6 +60,10 @@ public final class ChordReader {
     private static final int USUAL_KINDS = 40;
     private static final String[] TEMPLATES = {"", "m", "7", "maj7", "m7", "ø7", "°7", "°", "+", "sus4", "m(maj7)", "6", "m6"};
 
+    /** What a stretch is named by. */
+    private record Sounding(PitchClassSet notes, PitchClass lowest, Spelling spelling) {
+    }
+
     private final List<Note> notes;
     private final TimeMap time;
     private final FenceLine fence;
@@ -72,6 +78,8 @@ public final class ChordReader {
     private final double[][] inside;
     /** For each beat and chord what its members that do not sound there cost. */
     private final double[][] silent;
+    /** The names of what sounded before: music repeats itself. */
+    private final Map<Sounding, List<Chord>> known = new HashMap<>();
     /** For each beat how much it tells: less where few notes sound. */
     private final double[] telling;
 
@@ -150,7 +158,7 @@ public final class ChordReader {
         long first = notes.get(0).start();
         boolean endless = (end - first) / time.pulseLength(first) > MOST_BEATS;
         TreeSet<Long> events = new TreeSet<>();
-        for (Note note : notes) {
+        for (Note note : endless ? notes : List.<Note>of()) {
             events.add(note.start());
             events.add(note.end());
         }
@@ -203,7 +211,7 @@ public final class ChordReader {
     private void holdOn() {
         int held = 0;
         for (int cell = 1; cell < weights.length; cell++) {
-            boolean empty = Arrays.stream(weights[cell]).sum() == 0;
+            boolean empty = total(weights[cell]) == 0;
             held = empty ? held + 1 : 0;
             if (empty && held <= HOLDS) {
                 weights[cell] = weights[cell - 1];
@@ -213,14 +221,17 @@ public final class ChordReader {
     }
 
     private double tells(int cell) {
-        int sounding = (int) Arrays.stream(weights[cell]).filter(weight -> weight > 0).count();
+        int sounding = 0;
+        for (double weight : weights[cell]) {
+            sounding += weight > 0 ? 1 : 0;
+        }
         return TELLS[Math.min(TELLS.length - 1, sounding)];
     }
 
     /** What a beat says of every chord. */
     private void judge(int cell) {
         double[] sounding = weights[cell];
-        double total = Arrays.stream(sounding).sum();
+        double total = total(sounding);
         int strong = strong(sounding, total);
         double tells = telling[cell];
         for (int chord = 0; total > 0 && chord < masks.length; chord++) {
@@ -233,6 +244,14 @@ public final class ChordReader {
             int others = Integer.bitCount(missing & ~root & ~fifth);
             silent[cell][chord] = tells * ((root == 0 ? 0 : SILENT[0]) + (fifth == 0 ? 0 : SILENT[1]) + others * SILENT[2]);
         }
+    }
+
+    private static double total(double[] weights) {
+        double total = 0;
+        for (double weight : weights) {
+            total += weight;
+        }
+        return total;
     }
 
     /** The pitch classes that are more than passing notes, as bits. */
@@ -269,17 +288,9 @@ public final class ChordReader {
             }
         }
 
-        double total() {
-            double total = 0;
-            for (double weight : sum) {
-                total += weight;
-            }
-            return total;
-        }
-
         /** The best plain chord for these beats, and how well it fits, in beats. */
         Fit fit() {
-            double total = total();
+            double total = total(sum);
             if (total == 0) {
                 // Silence speaks for nothing and against nothing; it goes on with what was before.
                 return new Fit(-1, -1, CHANGE / 2);
@@ -371,14 +382,14 @@ public final class ChordReader {
         for (int cell = from; cell < to; cell++) {
             stretch.add(cell);
         }
-        double total = stretch.total();
+        double total = total(stretch.sum);
         if (total == 0 || stretch.low == Integer.MAX_VALUE) {
             return Optional.empty();
         }
         Spelling spelling = fence.spellingAt(cells[from]);
         PitchClass lowest = PitchClass.of(stretch.low);
         PitchClassSet strong = new PitchClassSet(strong(stretch.sum, total)).plus(lowest);
-        List<Chord> exact = ChordNames.all(strong, lowest, spelling);
+        List<Chord> exact = known.computeIfAbsent(new Sounding(strong, lowest, spelling), sounding -> ChordNames.all(strong, lowest, spelling));
         Fit fit = stretch.fit();
         Chord plain = Chord.of(spelling.name(new PitchClass(fit.root())), kinds.get(fit.kind()));
         Chord template = plain.withBass(plain.name(lowest, spelling));

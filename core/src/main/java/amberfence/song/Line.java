@@ -76,7 +76,27 @@ public final class Line {
 
     /** The notes that begin in [from, to). */
     public Line between(long from, long to) {
-        return new Line(notes.stream().filter(note -> note.start() >= from && note.start() < to).toList());
+        int first = firstAt(from);
+        return first == 0 && to > lastStart() ? this : new Line(notes.subList(first, Math.max(first, firstAt(to))));
+    }
+
+    private long lastStart() {
+        return notes.isEmpty() ? -1 : notes.get(notes.size() - 1).start();
+    }
+
+    /** The index of the first note that begins at a tick or later. */
+    private int firstAt(long tick) {
+        int low = 0;
+        int high = notes.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (notes.get(middle).start() < tick) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** The same with identities for the notes that steps made, which have none of their own. */

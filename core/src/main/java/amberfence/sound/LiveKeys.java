@@ -3,6 +3,7 @@ package amberfence.sound;
 import amberfence.song.ChordBank;
 import amberfence.theory.PitchClassSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.LongSupplier;
 
 /**
@@ -25,11 +26,12 @@ public final class LiveKeys {
     private static final int OCTAVE = 12;
     private static final int HALF = 64;
     private static final int PENDING = 128;
-    private static final long NOTHING_DUE = Long.MAX_VALUE;
+    /** A key begins no more notes than that, whatever its steps make of it. */
+    private static final int MOST_OF_A_KEY = 32;
     private final Sounding sounding;
     private final LongSupplier nanos;
     private final Capture capture = new Capture();
-    private final byte[][] started = new byte[128][ChordBank.MOST];
+    private final byte[][] started = new byte[128][MOST_OF_A_KEY];
     private final byte[] startedCount = new byte[128];
     private final byte[] startedChannel = new byte[128];
     private final int[] pressedBits = new int[4];
@@ -54,6 +56,24 @@ public final class LiveKeys {
     private final int[] pendingNotes = new int[PENDING];
     private int pending;
     private Runnable wake = () -> { };
+    /** What the part's steps make of keys, or nothing while keys are not played through them. */
+    private LiveChain chain;
+    private int roll;
+    private final LiveArpeggio arpeggio = new LiveArpeggio(new LiveArpeggio.Sink() {
+        @Override
+        public void on(int onChannel, int pitch, int velocity) {
+            heardCounts[pitch]++;
+            capture.add(nanos.getAsLong(), Capture.Kind.HEARD_ON, pitch, velocity);
+            sounding.on(onChannel, pitch, velocity);
+        }
+
+        @Override
+        public void off(int onChannel, int pitch) {
+            heardCounts[pitch]--;
+            capture.add(nanos.getAsLong(), Capture.Kind.HEARD_OFF, pitch, 0);
+            sounding.off(onChannel, pitch, 0);
+        }
+    });
     private int learning = LiveMap.SILENCE;
     private int lastKey = LiveMap.SILENCE;
     private int lastHeard = LiveMap.SILENCE;
@@ -108,6 +128,13 @@ public final class LiveKeys {
         return bank;
     }
 
+    /** Plays keys through a part's steps from now on; nothing ends that. What sounds goes on until its key is let go. */
+    public synchronized void through(Optional<LiveChain> steps) {
+        chain = steps.orElse(null);
+        arpeggio.changed();
+        wake.run();
+    }
+
     /** How often chords are turned upward, their lowest note an octave up, and by how many octaves they are moved. */
     public synchronized void setTurn(int inversions, int octaves) {
         inversion = inversions;
@@ -135,8 +162,23 @@ public final class LiveKeys {
         wake = newWake;
     }
 
-    /** Begins the strummed notes that are due. Returns at what time of the clock the next is, never when none is. */
-    public synchronized long strum() {
+    /** Begins and ends the strummed and broken notes that are due. Returns at what time of the clock the next is, never when none is. */
+    public long strum() {
+        List<int[]> held = List.of();
+        LiveChain steps;
+        synchronized (this) {
+            steps = chain;
+            held = steps != null && steps.isBroken() && arpeggio.isStale() ? arpeggio.held() : held;
+        }
+        // Working out the figure takes longer than a key may wait.
+        LiveFigure figure = held.isEmpty() ? LiveFigure.NONE : steps.figure(held);
+        return due(!held.isEmpty(), figure);
+    }
+
+    private synchronized long due(boolean otherFigure, LiveFigure figure) {
+        if (otherFigure) {
+            arpeggio.play(figure);
+        }
         long now = nanos.getAsLong();
         while (pending > 0 && pendingAt[0] <= now) {
             int note = pendingNotes[0];
@@ -145,7 +187,7 @@ public final class LiveKeys {
             System.arraycopy(pendingNotes, 1, pendingNotes, 0, pending);
             begin(note >> 14, note >> 7 & 0x7F, note & 0x7F);
         }
-        return pending == 0 ? NOTHING_DUE : pendingAt[0];
+        return Math.min(arpeggio.step(channel, now), pending == 0 ? LiveArpeggio.NOTHING_DUE : pendingAt[0]);
     }
 
     private void later(long at, int key, int pitch, int velocity) {
@@ -198,11 +240,11 @@ public final class LiveKeys {
         } else if (mode == Mode.CHORDS && chords[key] != null) {
             beginChord(key, velocity);
         } else {
-            int heard = mode == Mode.MEMBERS ? member(key) : map.heard(key, outside, lastKey, lastHeard);
+            int heard = mode == Mode.MEMBERS ? member(key) : chain != null ? key : map.heard(key, outside, lastKey, lastHeard);
             lastKey = key;
             lastHeard = heard;
             if (heard >= 0) {
-                begin(key, heard, velocity);
+                sound(key, heard, velocity, nanos.getAsLong());
             }
         }
     }
@@ -216,12 +258,35 @@ public final class LiveKeys {
             int turns = turned <= 0 ? 0 : (turned + chord.length - 1 - i) / chord.length;
             int pitch = chord[i] + OCTAVE * (octave + moreOctave + turns);
             if (pitch >= 0 && pitch <= 127) {
-                if (strumNanos > 0 && i > 0) {
-                    later(now + i * strumNanos, key, pitch, loud);
-                } else {
-                    begin(key, pitch, loud);
-                }
+                sound(key, pitch, loud, now + i * strumNanos);
             }
+        }
+    }
+
+    /** Begins a note, or what the steps make of it, at a time of the clock that may have come. */
+    private void sound(int key, int pitch, int velocity, long at) {
+        if (chain == null) {
+            beginAt(at, key, pitch, velocity);
+            return;
+        }
+        roll = (roll + 1) % LiveChain.THROWS;
+        for (int i = 0; i < chain.count(roll, pitch); i++) {
+            int made = chain.pitch(roll, pitch, i);
+            int loud = chain.velocity(i, velocity);
+            if (chain.isBroken()) {
+                arpeggio.hold(key, made, loud, at);
+                wake.run();
+            } else {
+                beginAt(at + chain.delay(roll, pitch, i), key, made, loud);
+            }
+        }
+    }
+
+    private void beginAt(long at, int key, int pitch, int velocity) {
+        if (at > nanos.getAsLong()) {
+            later(at, key, pitch, velocity);
+        } else {
+            begin(key, pitch, velocity);
         }
     }
 
@@ -236,6 +301,9 @@ public final class LiveKeys {
     }
 
     private void begin(int key, int pitch, int velocity) {
+        if (startedCount[key] == MOST_OF_A_KEY) {
+            return;
+        }
         started[key][startedCount[key]++] = (byte) pitch;
         heardCounts[pitch]++;
         capture.add(nanos.getAsLong(), Capture.Kind.HEARD_ON, pitch, velocity);
@@ -248,6 +316,7 @@ public final class LiveKeys {
             return;
         }
         forgetPending(key);
+        arpeggio.release(key);
         capture.add(nanos.getAsLong(), Capture.Kind.KEY_UP, key, velocity);
         pressedBits[key >> 5] &= ~(1 << (key & 31));
         for (int i = 0; i < startedCount[key]; i++) {

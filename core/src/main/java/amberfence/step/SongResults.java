@@ -66,7 +66,7 @@ public final class SongResults {
     }
 
     /** What a part would come to that is not quite the song's: with other steps, or another take. */
-    PartResult of(Part part) {
+    public PartResult of(Part part) {
         return PartResult.of(part, surroundings(part, Set.of()), listening);
     }
 

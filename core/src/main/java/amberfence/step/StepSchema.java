@@ -36,10 +36,10 @@ public final class StepSchema<S extends Step> {
     private final Set<Touch> touches;
     private final Predicate<S> needsKey;
     private final Predicate<S> answers;
-    private final boolean isLive;
+    private final Live live;
 
     private StepSchema(String name, String title, StepGroup group, String meaning, S usual, List<StepSetting<S>> settings,
-                       Set<Touch> touches, Predicate<S> needsKey, Predicate<S> answers, boolean isLive) {
+                       Set<Touch> touches, Predicate<S> needsKey, Predicate<S> answers, Live live) {
         this.name = name;
         this.title = title;
         this.group = group;
@@ -49,7 +49,7 @@ public final class StepSchema<S extends Step> {
         this.touches = touches;
         this.needsKey = needsKey;
         this.answers = answers;
-        this.isLive = isLive;
+        this.live = live;
     }
 
     /**
@@ -60,27 +60,32 @@ public final class StepSchema<S extends Step> {
      * @param meaning one sentence
      */
     public static <S extends Step> StepSchema<S> of(String name, String title, StepGroup group, String meaning, S usual) {
-        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, step -> false, false);
+        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, step -> false, Live.NO);
     }
 
     /** What it may change. */
     public StepSchema<S> touching(Touch first, Touch... more) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, answers, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, answers, live);
     }
 
     /** With which settings it asks for the key. */
     public StepSchema<S> needingKey(Predicate<S> when) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, answers, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, answers, live);
     }
 
     /** With which settings another progression, or other chords of the chord parts, may give another outcome. */
     public StepSchema<S> answeringToChords(Predicate<S> when) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, when, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, when, live);
     }
 
     /** It works note by note, so that keys can be played through it. */
     public StepSchema<S> live() {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, true);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.KEY_BY_KEY);
+    }
+
+    /** It works on the keys that are held together, in time. */
+    public StepSchema<S> liveInTime() {
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.IN_TIME);
     }
 
     /** With one more setting. */
@@ -99,13 +104,13 @@ public final class StepSchema<S extends Step> {
     private StepSchema<S> plus(StepSetting<S> setting) {
         List<StepSetting<S>> more = new ArrayList<>(settings);
         more.add(setting);
-        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, answers, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, answers, live);
     }
 
     private StepSchema<S> withLast(UnaryOperator<StepSetting<S>> change) {
         List<StepSetting<S>> changed = new ArrayList<>(settings);
         changed.add(change.apply(changed.remove(changed.size() - 1)));
-        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, answers, isLive);
+        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, answers, live);
     }
 
     /** How a form words the last setting, and each of its values in their order. */
@@ -248,7 +253,17 @@ public final class StepSchema<S extends Step> {
 
     /** Whether keys can be played through it. */
     public boolean isLive() {
-        return isLive;
+        return live != Live.NO;
+    }
+
+    /** Whether it works on the keys that are held together, in time. */
+    public boolean isLiveInTime() {
+        return live == Live.IN_TIME;
+    }
+
+    /** Whether it has a seed. */
+    public boolean rollsDice() {
+        return settings.stream().anyMatch(setting -> setting.type().kind() == SettingType.Kind.SEED);
     }
 
     /** A step of this kind as what it is. */

@@ -68,7 +68,12 @@ public record PitchClassSet(int bits) {
 
     /** The members from C upward. */
     public List<PitchClass> members() {
-        return numbers().mapToObj(PitchClass::new).toList();
+        PitchClass[] members = new PitchClass[size()];
+        int next = 0;
+        for (int left = bits; left != 0; left &= left - 1) {
+            members[next++] = new PitchClass(Integer.numberOfTrailingZeros(left));
+        }
+        return List.of(members);
     }
 
     /** The members' numbers in ascending order. */

@@ -18,11 +18,11 @@ public enum Shortcut {
     NOTES("Shortcut+5"), VELOCITIES("Shortcut+6"),
     OVERVIEW("Shortcut+7"), THROUGH("Shortcut+8"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
     PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), ANOTHER("Shortcut+R"), SHORTCUTS("F1"),
-    PEEK("", "B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
+    PEEK("", "B"), WITHOUT("", "Shift+B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
     CUT_GRID("", "K"), JOIN("", "J"), DELETE("", "Del"), ALLOW("", "A"), LEAVE("", "X"), NEXT_TAKE("", "T"), OUTLINE("", "O"),
     ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
-    KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter"), ONE_BY_ONE("", "←  →  Enter"), PLACES("", "N P  1–3  L  H");
+    KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter"), ONE_BY_ONE("", "←  →  Enter"), PLACES("", "N P  1–3  L  H  Shift+L H");
 
     private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
     private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW, THROUGH);

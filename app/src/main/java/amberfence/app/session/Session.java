@@ -38,6 +38,7 @@ public final class Session {
     private final ReadOnlyObjectWrapper<Results> results = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper working = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Fence> tryOn = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Long> triedWithout = new ReadOnlyObjectWrapper<>();
     private final Selection selection = new Selection(this::song);
     private final Transport transport = new Transport();
     private final ReadOnlyObjectWrapper<Optional<ChordKind>> chordBrush = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -66,6 +67,7 @@ public final class Session {
         this.historyBytes = historyBytes;
         pick = new LivePick(this);
         tryOn.addListener((property, old, now) -> refresh());
+        triedWithout.addListener((property, old, now) -> refresh());
         open(ProjectDocument.of(song), null);
     }
 
@@ -112,6 +114,7 @@ public final class Session {
         document = new Document(number, opened, state, historyBytes);
         file.set(from);
         tryOn.set(null);
+        triedWithout.set(null);
         selection.clear();
         transport.clear();
         pick.choose(Optional.empty());
@@ -259,7 +262,7 @@ public final class Session {
     private void refresh() {
         revision.set(revision.get() + 1);
         Song song = song();
-        Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
+        Song shown = shown(song);
         Results before = results.get();
         int middleC = middleC();
         computations.stop(RESULTS);
@@ -290,9 +293,18 @@ public final class Session {
     }
 
     /** What cannot be worked out leaves the song as it was before. */
+    /** The song with what is being tried. */
+    private Song shown(Song song) {
+        Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
+        Long without = triedWithout.get();
+        return without == null ? shown : shown.withParts(shown.parts().stream().map(part -> part.step(without).isEmpty() ? part
+                : part.withSteps(part.steps().stream().map(slot -> slot.id() == without ? slot.withOn(false) : slot).toList())).toList());
+    }
+
     private void giveUp(Throwable cause) {
         boolean changed = document.returnToComputed();
         tryOn.set(null);
+        triedWithout.set(null);
         revision.set(revision.get() + 1);
         computations.trouble().accept(Words.say(changed ? "session.gaveUp" : "session.failed"), cause);
     }
@@ -320,6 +332,16 @@ public final class Session {
     /** Looks through a fence without choosing it; null ends that. */
     public void tryOn(Fence fence) {
         tryOn.set(fence);
+    }
+
+    /** The slot of a step that is passed over in what is seen and heard, without being switched off; null for none. */
+    public ReadOnlyObjectProperty<Long> triedWithout() {
+        return triedWithout.getReadOnlyProperty();
+    }
+
+    /** Looks and listens without a step, as long as that is asked for; null ends it. */
+    public void tryWithout(Long slot) {
+        triedWithout.set(slot);
     }
 
     /** What the hands work on. */

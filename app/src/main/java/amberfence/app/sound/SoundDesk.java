@@ -43,6 +43,7 @@ public final class SoundDesk {
     private final Player player;
     private final Player preview;
     private final LiveKeys keys;
+    private final KeysThroughSteps through;
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final BooleanProperty metronome = new SimpleBooleanProperty();
     private final IntegerProperty countIn = new SimpleIntegerProperty();
@@ -72,6 +73,7 @@ public final class SoundDesk {
         this.player = new Player(sounding, nanos);
         this.preview = new Player(sounding, nanos);
         this.keys = new LiveKeys(sounding, nanos);
+        this.through = new KeysThroughSteps(session, keys);
         this.clicked = new ClickedSounds(session, heard, outlet, preview, playing);
         session.results().addListener((property, old, now) -> exchange());
         session.transport().showingBefore().addListener((property, old, now) -> exchange());
@@ -251,6 +253,7 @@ public final class SoundDesk {
                 .map(ChordTone::semitones).map(above -> above + chord.root().pitchClass().number()).toList()).orElse(List.of());
         keys.surround(results.fence().at(tick), members);
         session.part().ifPresent(part -> keys.setChannel(part.channel()));
+        through.follow(tick);
     }
 
     /** Ends everything that sounds. */
@@ -281,6 +284,17 @@ public final class SoundDesk {
 
     public ReadOnlyBooleanProperty playing() {
         return playing.getReadOnlyProperty();
+    }
+
+    /** Whether the keys are played through the chosen part's steps. */
+    public BooleanProperty keysThroughSteps() {
+        return through.on();
+    }
+
+    /** Which of the part's steps work on the keys, and which are passed over, in words. */
+    public String throughWords() {
+        String works = through.works().isEmpty() ? Words.say("tryit.throughNone") : String.join(", ", through.works());
+        return through.passedOver().isEmpty() ? works : Words.say("tryit.passedOver", works, String.join(", ", through.passedOver()));
     }
 
     public BooleanProperty metronome() {

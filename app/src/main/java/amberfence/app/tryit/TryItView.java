@@ -59,6 +59,7 @@ public final class TryItView extends VBox {
     private final BankControls bank;
     private final PadGrid pads;
     private final Label state = Controls.label("", "soft", "small");
+    private final Label through = Controls.label("", "soft", "small");
     private final KeyboardInput keyboard;
     private Optional<Performance> performance = Optional.empty();
 
@@ -110,12 +111,30 @@ public final class TryItView extends VBox {
                     desk.keys().setOutside(some);
                     session.preferences().choose("keys-outside", some);
                 });
-        HBox first = new HBox(6, mode, outside);
+        desk.keysThroughSteps().set(session.preferences().text("keys-through", "off").equals("on"));
+        ToggleButton throughSteps = Controls.chip("keys-through", Words.say("tryit.through"), desk.keysThroughSteps().get(), on -> {
+            desk.keysThroughSteps().set(on);
+            session.preferences().keep("keys-through", on ? "on" : "off");
+            tellThrough();
+        });
+        Controls.tip(throughSteps, Words.say("tryit.throughTip"));
+        outside.disableProperty().bind(desk.keysThroughSteps());
+        through.setId("keys-through-words");
+        through.setMinWidth(0);
+        Controls.tip(through, through::getText);
+        session.results().addListener((property, old, now) -> tellThrough());
+        session.selection().part().addListener((property, old, now) -> tellThrough());
+        tellThrough();
+        HBox first = new HBox(6, mode, outside, throughSteps, through);
         first.getChildren().addAll(octaveRow());
         first.getChildren().addAll(Controls.filler(), state);
         first.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(first, piano, pads, bank, recordRow());
         showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
+    }
+
+    private void tellThrough() {
+        through.setText(desk.keysThroughSteps().get() ? desk.throughWords() : "");
     }
 
     private static String word(String family, Enum<?> value) {

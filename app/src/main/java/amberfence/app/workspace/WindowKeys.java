@@ -103,11 +103,15 @@ final class WindowKeys {
         }
     }
 
-    /** While B is held, the original shows. X leaves selected notes alone, T goes to the next take, O outlines another one. */
+    /** While B is held, the original shows, with Shift what would be without the open step. X leaves selected notes alone, T goes to the next take, O outlines another one. */
     private void peek(KeyEvent event, boolean down) {
         boolean free = !workspace.playsKeys(event) && !(event.getTarget() instanceof TextInputControl) && !event.isShortcutDown()
                 && !navigator.isPageOpen() && !navigator.isSheetOpen();
-        if (free && event.getCode() == KeyCode.B) {
+        if (event.getCode() == KeyCode.B && !down && session.triedWithout().get() != null) {
+            session.tryWithout(null);
+        } else if (free && event.getCode() == KeyCode.B && down && event.isShiftDown()) {
+            session.tryWithout(session.selection().openStep().get());
+        } else if (free && event.getCode() == KeyCode.B) {
             session.transport().showBefore(down);
             event.consume();
         } else if (free && down && !event.isAltDown() && typed(event)) {

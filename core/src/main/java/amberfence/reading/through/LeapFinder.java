@@ -18,6 +18,8 @@ import java.util.Set;
  */
 final class LeapFinder implements Finder {
     private static final int NONE = -1;
+    /** So many notes on either side say in which voice a note is. */
+    private static final int AROUND = 48;
 
     @Override
     public List<Doubt> find(PartReading reading) {
@@ -44,13 +46,38 @@ final class LeapFinder implements Finder {
         return Math.abs(pitch - other) > PitchClass.COUNT;
     }
 
+    /** Whether the note, moved, stays in a voice where it leaps no more: among several voices it may come into another. */
+    private static boolean staysMended(List<Note> notes, int at, int pitch) {
+        int from = Math.max(0, at - AROUND);
+        List<Note> around = new ArrayList<>(notes.subList(from, Math.min(notes.size(), at + AROUND)));
+        if (isOneVoice(around)) {
+            return true;
+        }
+        Note moved = around.get(at - from).withPitch(pitch);
+        around.set(at - from, moved);
+        around.sort(Note.IN_TIME);
+        int now = around.indexOf(moved);
+        int before = VoiceSplitter.previous(around)[now];
+        int after = VoiceSplitter.next(around)[now];
+        return (before == NONE || !isLeap(around.get(before).pitch(), pitch)) && (after == NONE || !isLeap(around.get(after).pitch(), pitch));
+    }
+
+    private static boolean isOneVoice(List<Note> notes) {
+        for (int i = 1; i < notes.size(); i++) {
+            if (notes.get(i).start() < notes.get(i - 1).end()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private static boolean mended(int at, List<Note> notes, int[] previous, int[] next, PartReading reading, Set<Integer> told, List<Doubt> found) {
         Note note = notes.get(at);
         for (int by : new int[] {PitchClass.COUNT, -PitchClass.COUNT}) {
             int pitch = note.pitch() + by;
             boolean before = previous[at] == NONE || !isLeap(notes.get(previous[at]).pitch(), pitch);
             boolean after = next[at] == NONE || !isLeap(notes.get(next[at]).pitch(), pitch);
-            if (Range.PITCH.contains(pitch) && before && after) {
+            if (Range.PITCH.contains(pitch) && before && after && staysMended(notes, at, pitch)) {
                 told.add(at);
                 found.add(new Doubt(DoubtKind.LEAP, reading.part().id(), List.of(note),
                         names -> Texts.say("%s leaps by more than an octave; an octave nearer it would not", names.apply(note.pitch())),

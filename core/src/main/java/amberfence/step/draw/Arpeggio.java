@@ -85,7 +85,7 @@ public record Arpeggio(Figure figure, Sound sound, Begins begins, boolean held, 
     public static final Arpeggio USUAL = new Arpeggio(new Figure(FigureOrder.UP, 1, Again.IN_PLACE, 0, 1),
             new Sound(Grid.of(16), 100, Accents.NONE, GridLines.STRAIGHT), Begins.GROUP, false, Single.REPEAT, 1);
     public static final StepSchema<Arpeggio> SCHEMA = StepSchema.of("arpeggio", "Arpeggio", StepGroup.NEW_NOTES,
-            "Breaks chords into notes one after another.", USUAL)
+            "Breaks chords into notes one after another.", USUAL).liveInTime()
             .touching(Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES, Touch.COUNT).needingKey(step -> step.figure.then.unit() == Again.Unit.DEGREES)
             .choice("order", "in which order the notes come", FigureOrder.class, step -> step.figure.order, (step, order) -> step.with(
                     new Figure(order, step.figure.octaves, step.figure.then, step.figure.times, step.figure.each)))

@@ -47,7 +47,7 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
     /** Triads of the key on each note. */
     public static final Stack USUAL = new Stack(new StackChord.InKey(), 3, Apart.THIRDS, NoteIs.ROOT, 0, Drop.NONE, false, 100);
     public static final StepSchema<Stack> SCHEMA = StepSchema.of("stack", "Stack chords", StepGroup.NEW_NOTES,
-            "Makes a chord of each note.", USUAL).touching(Touch.COUNT).needingKey(step -> step.chord instanceof StackChord.InKey)
+            "Makes a chord of each note.", USUAL).live().touching(Touch.COUNT).needingKey(step -> step.chord instanceof StackChord.InKey)
             .with("chord", "which chord", SettingType.written("in-key, bank, or a kind of chord, as in m7 or maj", "in-key", "maj", "m", "7", "maj7", "m7",
                     "sus4", "bank"), (step, texts) -> step.chord.text(), (step, text, texts) -> new Stack(StackChord.parse(text), step.notes, step.apart,
                             step.noteIs, step.inversion, step.drop, step.spread, step.velocity))

@@ -10,7 +10,7 @@ import java.util.Optional;
 /** The recipes that ship. */
 public final class Recipes {
     private static final List<String> NAMES = List.of("bass-from-chords", "second-voice", "flowing-eighths", "tidy-played", "softer-off-beats",
-            "sevenths", "top-line", "drop-2", "answer", "walking-bass", "like-a-hand", "strummed", "swing-eighths", "octave-below", "singing", "ornaments");
+            "sevenths", "top-line", "drop-2", "answer", "walking-bass", "like-a-hand", "strummed", "swing-eighths", "octave-below", "singing", "ornaments", "half-time", "double-time");
     private static final List<Recipe> ALL = NAMES.stream().map(Recipes::read).toList();
 
     private Recipes() {

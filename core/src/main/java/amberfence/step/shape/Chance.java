@@ -43,7 +43,7 @@ public record Chance(int chance, What what, PitchRange range, TimeLength by, Tim
     public static final Chance USUAL = new Chance(100, What.PITCH, new PitchRange(60, 72), new TimeLength.Value(Grid.of(16)), new TimeLength.Value(Grid.of(32)),
             new TimeLength.Value(Grid.of(4)), new VelocityRange(40, 120), 1);
     public static final StepSchema<Chance> SCHEMA = StepSchema.of("chance", "Chance", StepGroup.NEW_NOTES,
-            "Changes notes by chance, and keeps them inside.", USUAL)
+            "Changes notes by chance, and keeps them inside.", USUAL).live()
             .touching(Touch.PITCH, Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES, Touch.COUNT).needingKey(step -> step.what.compareTo(What.OCTAVE) <= 0)
             .percent("chance", "how many of the notes", 0, 100, Chance::chance, (step, chance) -> new Chance(chance, step.what, step.range, step.by,
                     step.shortest, step.longest, step.velocities, step.seed))

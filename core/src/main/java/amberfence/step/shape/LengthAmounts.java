@@ -3,6 +3,7 @@ package amberfence.step.shape;
 import amberfence.step.SettingTexts;
 import amberfence.step.shape.LengthWay.CloseGaps;
 import amberfence.step.shape.LengthWay.Fill;
+import amberfence.step.shape.LengthWay.FillShare;
 import amberfence.step.shape.LengthWay.FillUntil;
 import amberfence.step.shape.LengthWay.Legato;
 import amberfence.step.shape.LengthWay.Offset;
@@ -41,7 +42,7 @@ final class LengthAmounts {
     }
 
     static String word(LengthWay way) {
-        Class<?> kind = way instanceof FillUntil ? Fill.class : way.getClass();
+        Class<?> kind = fills(way) ? Fill.class : way.getClass();
         return USUAL.entrySet().stream().filter(entry -> entry.getValue().getClass() == kind).findFirst().orElseThrow().getKey();
     }
 
@@ -64,6 +65,8 @@ final class LengthAmounts {
             return texts.toText(offset.ticks()) + "t";
         } else if (way instanceof CloseGaps gaps) {
             return texts.toText(gaps.ticks()) + "t";
+        } else if (way instanceof FillShare share) {
+            return share.percent() + "%";
         } else if (way instanceof FillUntil until) {
             return texts.toText(until.ticks()) + "t";
         }
@@ -81,11 +84,18 @@ final class LengthAmounts {
             return new Offset(ticks(way, plain, texts));
         } else if (way instanceof CloseGaps) {
             return new CloseGaps(ticks(way, plain, texts));
-        } else if (way instanceof Fill || way instanceof FillUntil) {
+        } else if (fills(way) && plain.endsWith("%")) {
+            return new FillShare(percent(way, plain));
+        } else if (fills(way)) {
             return plain.matches("\\d{1,6}\\s*bars?") ? new Fill(Integer.parseInt(plain.replaceFirst("\\s*bars?$", "")))
                     : new FillUntil(ticks(way, plain, texts));
         }
         throw new MusicTextException(word(way) + " asks for no amount");
+    }
+
+    /** Whether a way stretches notes in time. */
+    static boolean fills(LengthWay way) {
+        return way instanceof Fill || way instanceof FillUntil || way instanceof FillShare;
     }
 
     private static int percent(LengthWay way, String plain) {
@@ -97,8 +107,8 @@ final class LengthAmounts {
 
     private static long ticks(LengthWay way, String plain, SettingTexts texts) {
         if (!plain.matches("-?\\d{1,12}t?")) {
-            throw new MusicTextException(word(way) + (way instanceof Fill || way instanceof FillUntil
-                    ? " asks for bars, as in 4bars, or for the tick where it ends" : " asks for ticks, as in 30t")
+            throw new MusicTextException(word(way) + (fills(way)
+                    ? " asks for bars, as in 4bars, for a share of the time, as in 200%, or for the tick where it ends" : " asks for ticks, as in 30t")
                     + " (" + SettingTexts.TEXT_TICKS + " to a quarter)");
         }
         return texts.toSong(Long.parseLong(plain.replaceFirst("t$", "")));

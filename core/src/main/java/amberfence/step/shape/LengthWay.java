@@ -54,10 +54,18 @@ public sealed interface LengthWay {
         }
     }
 
+    /** Starts and lengths are stretched together by a share, counted from the bar line before the first note: 200 is half time. */
+    record FillShare(int percent) implements LengthWay {
+        public FillShare {
+            Limits.SHARE_OF_TIME.check(percent);
+        }
+    }
+
     /** What the ways allow. */
     final class Limits {
         private static final Range PERCENT = new Range("share in percent", 0, 1_000_000);
         private static final Range TICKS = new Range("ticks of a length", -(1L << 40), 1L << 40);
+        private static final Range SHARE_OF_TIME = new Range("share of the time in percent", 1, 10_000);
         private static final Range BARS = new Range("bars to fill", 1, 100_000);
 
         private Limits() {

@@ -55,7 +55,7 @@ public record Lengths(LengthWay way, int variety, long seed) implements Step {
     }
 
     private boolean fills() {
-        return way instanceof LengthWay.Fill || way instanceof LengthWay.FillUntil;
+        return LengthAmounts.fills(way);
     }
 
     @Override
@@ -129,9 +129,10 @@ public record Lengths(LengthWay way, int variety, long seed) implements Step {
                 work.keep(note);
             }
         }
-        long first = picked.isEmpty() ? 0 : picked.get(0).start();
+        long begin = picked.isEmpty() ? 0 : picked.get(0).start();
+        long first = way instanceof LengthWay.FillShare ? around.time().barStart(around.time().barOf(begin)) : begin;
         long end = picked.stream().mapToLong(Note::end).max().orElse(1);
-        long until = until(first, around.time());
+        long until = until(first, end, around.time());
         for (Note note : picked) {
             long start = stretched(note.start(), first, end, until);
             long length = Math.max(1, stretched(note.end(), first, end, until) - start);
@@ -141,7 +142,10 @@ public record Lengths(LengthWay way, int variety, long seed) implements Step {
     }
 
     /** Where the last note is to end. */
-    private long until(long first, TimeMap time) {
+    private long until(long first, long end, TimeMap time) {
+        if (way instanceof LengthWay.FillShare share) {
+            return first + Math.round((end - first) * (share.percent() / (double) WHOLE));
+        }
         return way instanceof LengthWay.Fill fill ? time.barStart(time.barOf(first) + fill.bars())
                 : ((LengthWay.FillUntil) way).ticks();
     }

@@ -22,7 +22,7 @@ public record Loosen(TimeLength onset, TimeLength end, int velocity, boolean tog
     /** A hundredth of a second and some steps of velocity. */
     public static final Loosen USUAL = new Loosen(new TimeLength.Millis(10), new TimeLength.Millis(0), 8, true, 1);
     public static final StepSchema<Loosen> SCHEMA = StepSchema.of("loosen", "Loosen", StepGroup.TIME,
-            "Makes beginnings, ends and velocities a little uneven, like a hand.", USUAL).touching(Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES)
+            "Makes beginnings, ends and velocities a little uneven, like a hand.", USUAL).live().touching(Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES)
             .length("onset", "by how much beginnings at most", Loosen::onset, (step, onset) -> new Loosen(onset, step.end, step.velocity, step.together, step.seed))
             .worded("Beginnings")
             .length("end", "by how much ends at most", Loosen::end, (step, end) -> new Loosen(step.onset, end, step.velocity, step.together, step.seed))

@@ -48,7 +48,7 @@ public record Strum(From from, TimeLength over, int bend, Keeps keeps, Ends ends
     /** From below over a thirty-second. */
     public static final Strum USUAL = new Strum(From.BELOW, new TimeLength.Value(Grid.of(32)), 0, Keeps.FIRST, Ends.STAY, 0);
     public static final StepSchema<Strum> SCHEMA = StepSchema.of("strum", "Strum", StepGroup.NEW_NOTES,
-            "Lets notes that are struck together begin one after another.", USUAL)
+            "Lets notes that are struck together begin one after another.", USUAL).live()
             .touching(Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES)
             .choice("from", "where the hand begins", From.class, Strum::from,
                     (step, from) -> new Strum(from, step.over, step.bend, step.keeps, step.ends, step.slope))
