@@ -124,12 +124,10 @@ public final class Modulations {
     }
 
     private int[] cheapestPath() {
-        List<Key> keys = new ArrayList<>();
-        List<double[]> profiles = new ArrayList<>();
+        List<Costs> keys = new ArrayList<>();
         for (Scale scale : family.scales()) {
             for (int tonic = 0; tonic < PitchClass.COUNT; tonic++) {
-                keys.add(Key.of(new PitchClass(tonic), scale));
-                profiles.add(ScaleProfile.of(scale, KeyProfile.KOSTKA_PAYNE));
+                keys.add(Costs.of(tonic, ScaleProfile.of(scale, KeyProfile.KOSTKA_PAYNE)));
             }
         }
         double[][] presence = presence();
@@ -137,13 +135,14 @@ public final class Modulations {
         double[] best = new double[keys.size()];
         for (int bar = 0; bar < bars; bar++) {
             int cheapest = cheapest(best);
+            boolean empty = isEmpty(presence[bar]);
             double change = CHANGE + (bar % PHRASE == 0 ? 0 : INSIDE_PHRASE);
             double[] next = new double[best.length];
             for (int key = 0; key < best.length; key++) {
                 boolean stays = bar == 0 || best[key] <= best[cheapest] + change;
                 from[bar][key] = stays ? key : cheapest;
                 next[key] = (stays ? best[key] : best[cheapest] + change)
-                        + cost(presence[bar], profiles.get(key), keys.get(key));
+                        + (empty ? 0 : keys.get(key).of(presence[bar]));
             }
             best = next;
         }
@@ -164,15 +163,39 @@ public final class Modulations {
         return best;
     }
 
-    /** How unlikely a bar is in a key: what sounds, and, as far as the bar is full, what does not. */
-    private static double cost(double[] presence, double[] profile, Key key) {
-        double cost = 0;
-        boolean empty = true;
-        for (int i = 0; i < presence.length; i++) {
-            double likely = profile[Math.floorMod(i - key.tonic().pitchClass().number(), PitchClass.COUNT)];
-            cost -= presence[i] * Math.log(likely) + (1 - presence[i]) * Math.log(1 - likely);
-            empty &= presence[i] == 0;
+    private static boolean isEmpty(double[] presence) {
+        for (double share : presence) {
+            if (share != 0) {
+                return false;
+            }
         }
-        return empty ? 0 : cost;
+        return true;
+    }
+
+    /**
+     * How unlikely bars are in a key: what sounds, and, as far as the bar is full, what does not.
+     *
+     * @param silence what a bar costs in which nothing sounds
+     * @param sounding for each pitch class what it costs more to sound than not
+     */
+    private record Costs(double silence, double[] sounding) {
+        static Costs of(int tonic, double[] profile) {
+            double silence = 0;
+            double[] sounding = new double[PitchClass.COUNT];
+            for (int i = 0; i < PitchClass.COUNT; i++) {
+                double likely = profile[Math.floorMod(i - tonic, PitchClass.COUNT)];
+                silence -= Math.log(1 - likely);
+                sounding[i] = Math.log(1 - likely) - Math.log(likely);
+            }
+            return new Costs(silence, sounding);
+        }
+
+        double of(double[] presence) {
+            double cost = silence;
+            for (int i = 0; i < presence.length; i++) {
+                cost += presence[i] * sounding[i];
+            }
+            return cost;
+        }
     }
 }

@@ -15,6 +15,8 @@ import java.util.function.BiFunction;
 public final class Work {
     /** How many notes a step may make; more is a mistake in its settings, or in the song. */
     static final int MOST_MADE = 200_000;
+    /** So many more for each note of the line: a chord on each is what somebody may want. */
+    private static final int MOST_OF_EACH = 7;
     /** How often a loop may go round whose end depends on how long the song or a chord is. */
     private static final int MOST_TURNS = 5_000_000;
 
@@ -116,7 +118,7 @@ public final class Work {
     }
 
     private void add(long source, Optional<Note> from, Note note, Reason reason) {
-        if (++made > MOST_MADE) {
+        if (++made > MOST_MADE + (long) MOST_OF_EACH * in.size()) {
             throw new TooMuch();
         }
         turn();

@@ -8,6 +8,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
+import amberfence.theory.PitchClassSet;
 import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -42,6 +43,7 @@ final class KeyChangeFinder {
 
     private static Optional<Doubt> find(Modulations.Span span, Song song, Collection<Part> parts, Map<Integer, Line> lines, FenceLine fence) {
         Key key = span.candidate().key();
+        PitchClassSet inKey = key.pitchClasses();
         long from = song.time().barStart(span.fromBar());
         long to = song.time().barStart(span.toBar() + 1);
         int notes = 0;
@@ -51,7 +53,7 @@ final class KeyChangeFinder {
         for (Part part : parts) {
             for (Note note : lines.get(part.id()).between(from, to).notes()) {
                 notes++;
-                outsideKey += key.pitchClasses().containsPitch(note.pitch()) ? 0 : 1;
+                outsideKey += inKey.containsPitch(note.pitch()) ? 0 : 1;
                 if (!fence.isInside(note)) {
                     outside++;
                     first = first == null || note.start() < first.note.start() ? new Found(part, note) : first;

@@ -6,9 +6,9 @@ import amberfence.song.Part;
 import amberfence.theory.PitchClass;
 import amberfence.words.Texts;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * Fifths and octaves that move in parallel between the highest and the lowest of all pitched parts together, at each common
@@ -36,16 +36,21 @@ final class ParallelFinder {
     }
 
     static List<Doubt> find(List<Part> parts, Map<Integer, Line> lines) {
-        Map<Long, Outer> moments = new TreeMap<>();
+        List<Outer> all = new ArrayList<>();
         for (Part part : parts) {
             for (Note note : part.isDrums() ? List.<Note>of() : lines.get(part.id()).notes()) {
-                Outer there = moments.get(note.start());
-                moments.put(note.start(), there == null ? new Outer(note, part, note, part) : there.with(note, part));
+                all.add(new Outer(note, part, note, part));
             }
         }
+        all.sort(Comparator.comparingLong(outer -> outer.low.start()));
         List<Doubt> found = new ArrayList<>();
         Outer before = null;
-        for (Outer now : moments.values()) {
+        for (int next = 0; next < all.size();) {
+            Outer now = all.get(next++);
+            while (next < all.size() && all.get(next).low.start() == now.low.start()) {
+                now = now.with(all.get(next).low, all.get(next).lowPart);
+                next++;
+            }
             if (!now.isTwo()) {
                 continue;
             }

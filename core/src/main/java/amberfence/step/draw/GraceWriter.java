@@ -31,10 +31,10 @@ final class GraceWriter {
     private final TimeMap time;
     private final LongFunction<InsidePlaces> placesAt;
     /** What became of notes that gave time, by identity. */
-    private final Map<Long, Note> now = new HashMap<>();
-    private final Set<Long> free = new HashSet<>();
+    private final Map<Long, Note> now;
+    private final Set<Long> free;
     /** Beginnings of grace notes, each with its pitch and channel in one number. */
-    private final Set<Long> there = new HashSet<>();
+    private final Set<Long> there;
     private final NoteCount without = new NoteCount();
 
     GraceWriter(Grace step, Line in, Surroundings around, Work work) {
@@ -44,6 +44,10 @@ final class GraceWriter {
         this.work = work;
         this.making = new Making(around, work);
         this.time = around.time();
+        // With room for all from the beginning: growing again and again is what took longest.
+        this.free = new HashSet<>(2 * in.size());
+        this.there = new HashSet<>(2 * in.size());
+        this.now = new HashMap<>(2 * in.size());
         this.placesAt = InsidePlaces.along(around.fence());
     }
 
