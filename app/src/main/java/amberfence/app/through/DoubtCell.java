@@ -31,19 +31,22 @@ final class DoubtCell extends ListCell<Doubt> {
     private final BiConsumer<Doubt, Integer> onMend;
     private final Consumer<Doubt> onLeave;
     private final BiConsumer<Doubt, Integer> onTry;
+    private final Consumer<Doubt> onHear;
 
     /**
      * @param onMend takes one of the ways out, counted from 0
      * @param onLeave leaves the place as it is
+     * @param onHear hears the bars around it
      * @param onTry shows what a way out, counted from 0, would make of the place
      */
     DoubtCell(Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
-              BiConsumer<Doubt, Integer> onTry) {
+              BiConsumer<Doubt, Integer> onTry, Consumer<Doubt> onHear) {
         this.session = session;
         this.model = model;
         this.onMend = onMend;
         this.onLeave = onLeave;
         this.onTry = onTry;
+        this.onHear = onHear;
         row.getStyleClass().add("change-row");
         row.setAlignment(Pos.CENTER_LEFT);
         place.setMinWidth(48);
@@ -87,7 +90,8 @@ final class DoubtCell extends ListCell<Doubt> {
             ways.getChildren().add(way);
         }
         Button leave = Controls.button("doubt-leave-" + doubt.note().id(), "through.leave", event -> onLeave.accept(doubt), "tiny-choice");
-        ways.getChildren().add(leave);
+        Button hear = Controls.button("doubt-hear-" + doubt.note().id(), "through.hear", event -> onHear.accept(doubt), "tiny-choice");
+        ways.getChildren().addAll(leave, hear);
         setAccessibleText(String.join(", ", place.getText(), part.getText(), sentence.getText()));
         setGraphic(row);
     }

@@ -28,6 +28,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -50,6 +51,9 @@ public final class ThroughView extends VBox {
     /** Whether the next place is gone to when the song was read anew; else the person is somewhere else. */
     private boolean goesOn;
     private boolean refreshing;
+    /** Whether each place that is gone to by keys is heard. */
+    private boolean hearEach;
+    private boolean byKeys;
 
     /**
      * @param reveal shows a note in the ladder
@@ -65,7 +69,7 @@ public final class ThroughView extends VBox {
         setId("through");
         heading.setId("through-heading");
         rows.setId("through-rows");
-        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay));
+        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
         rows.setPlaceholder(Controls.label(Words.say("through.none"), "soft"));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> goTo(now));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::typed);
@@ -74,7 +78,14 @@ public final class ThroughView extends VBox {
         kinds.setOnAction(event -> Controls.openMenu(kinds, kindItems()));
         Button parts = Controls.button("through-parts", "through.allParts", null, "choice");
         parts.setOnAction(event -> Controls.openMenu(parts, partItems(parts)));
-        HBox head = new HBox(10, heading, Controls.filler(), parts, kinds);
+        hearEach = session.preferences().text("through-hear", "on").equals("on");
+        ToggleButton hear = Controls.chip("through-hear", Words.say("through.hearEach"), hearEach, on -> {
+            hearEach = on;
+            session.preferences().keep("through-hear", on ? "on" : "off");
+            rows.requestFocus();
+        });
+        Controls.tip(hear, Words.say("through.hearEachTip"));
+        HBox head = new HBox(10, heading, Controls.filler(), hear, parts, kinds);
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, rows);
         session.frames().follow(this::readWhenSeen, session.results());
@@ -113,6 +124,7 @@ public final class ThroughView extends VBox {
                 && model.doubts().get(i).note().id() == here.note().id()).findFirst();
         select(same.orElse(at));
         refreshing = false;
+        byKeys = false;
         tryWay(rows.getSelectionModel().getSelectedItem(), 0);
     }
 
@@ -165,6 +177,9 @@ public final class ThroughView extends VBox {
             session.selection().selectNotes(Set.of(doubt.note().id()));
             reveal.accept(doubt.note());
             tryWay(doubt, 0);
+            if (byKeys && hearEach) {
+                hear(doubt, false);
+            }
         }
     }
 
@@ -209,6 +224,7 @@ public final class ThroughView extends VBox {
             return;
         }
         int at = rows.getSelectionModel().getSelectedIndex();
+        byKeys = true;
         switch (event.getCode()) {
             case N -> select(at + 1);
             case P -> select(Math.max(0, at - 1));
@@ -230,9 +246,11 @@ public final class ThroughView extends VBox {
                 }
             }
             default -> {
+                byKeys = false;
                 return;
             }
         }
+        byKeys = goesOn;
         event.consume();
     }
 
