@@ -154,6 +154,12 @@ final class Screenshots {
                 addTyped(3, "fill", Map.of("rate", "1/8", "density", "80%", "room", "60%"));
             }
             case "melody" -> add(0, FitMelody.USUAL.withMode(FitMelody.Mode.CLASHES));
+            case "live" -> {
+                addTyped(0, "harmony", Map.of());
+                addTyped(0, "deal", Map.of());
+                session.preferences().keep("keys-through", "on");
+                workspace.openTab("keys");
+            }
             case "tryit" -> {
                 workspace.openTab("keys");
                 workspace.applyCss();

@@ -116,9 +116,18 @@ public final class TryItView extends VBox {
             desk.keysThroughSteps().set(on);
             session.preferences().keep("keys-through", on ? "on" : "off");
             tellThrough();
+            if (on) {
+                session.say(Words.say("tryit.throughSaid", desk.throughWords()));
+            }
         });
+        throughSteps.setMinWidth(USE_PREF_SIZE);
+        mode.setMinWidth(112);
         Controls.tip(throughSteps, Words.say("tryit.throughTip"));
-        outside.disableProperty().bind(desk.keysThroughSteps());
+        // The steps decide what outside keys sound; what they are stands in the place of that choice.
+        outside.visibleProperty().bind(desk.keysThroughSteps().not());
+        outside.managedProperty().bind(outside.visibleProperty());
+        through.visibleProperty().bind(desk.keysThroughSteps());
+        through.managedProperty().bind(through.visibleProperty());
         through.setId("keys-through-words");
         through.setMinWidth(0);
         Controls.tip(through, through::getText);
@@ -126,8 +135,11 @@ public final class TryItView extends VBox {
         session.selection().part().addListener((property, old, now) -> tellThrough());
         tellThrough();
         HBox first = new HBox(6, mode, outside, throughSteps, through);
+        HBox.setHgrow(through, Priority.ALWAYS);
+        through.setMaxWidth(Double.MAX_VALUE);
         first.getChildren().addAll(octaveRow());
-        first.getChildren().addAll(Controls.filler(), state);
+        first.getChildren().add(state);
+        HBox.setHgrow(state, Priority.SOMETIMES);
         first.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(first, piano, pads, bank, recordRow());
         showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
