@@ -39,6 +39,7 @@ public final class LadderView extends Region {
     /** Names what is worked out for the outline of another take. */
     private static final String OUTLINE = "outline of a take";
     private static final int USUAL_BARS = 8;
+    private static final double SHAPE = 84;
     private static final int MIDDLE_C = 60;
 
     private final Session session;
@@ -66,6 +67,8 @@ public final class LadderView extends Region {
     private double zoom = 1;
     /** Whether rows are as tall as a person made them, not as they fit the part. */
     private boolean zoomed;
+    /** The bend of time of the open step, laid over the bars. */
+    private final ShapeOverlay shape;
     private final LadderEdges edges = new LadderEdges(pitch -> look(viewport().centredOn(pitch)));
 
     /** @param openMenu opens what can be done with the selected notes */
@@ -77,7 +80,9 @@ public final class LadderView extends Region {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         overlay.setId("ladder-notes");
-        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, scrolling.across(), scrolling.down(),
+        shape = new ShapeOverlay(session, this, false, value -> value);
+        shape.listenOn(overlay);
+        getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, shape, scrolling.across(), scrolling.down(),
                 edges.above(), edges.below(), hover);
         listen();
     }
@@ -243,6 +248,7 @@ public final class LadderView extends Region {
         for (Canvas layer : new Canvas[] {rows, notes, overlay}) {
             place(layer, DEGREES, RULER, width, height);
         }
+        shape.resizeRelocate(DEGREES, RULER, width, Math.min(SHAPE, height));
         scrolling.across().resizeRelocate(DEGREES, RULER + height, width, BAR);
         scrolling.down().resizeRelocate(DEGREES + width, RULER, BAR, height);
         edges.place(DEGREES, RULER, width, height);

@@ -36,6 +36,7 @@ final class VelocityLane extends Region {
     private final Map<Long, Integer> wanted = new TreeMap<>();
     private Optional<Note> grabbed = Optional.empty();
     private double fromY;
+    private final ShapeOverlay shape;
 
     VelocityLane(Session session, LadderView ladder, NoteCommands commands) {
         this.session = session;
@@ -43,7 +44,9 @@ final class VelocityLane extends Region {
         this.commands = commands;
         setId("velocity-lane");
         setMinHeight(LEAST);
-        getChildren().addAll(swatches, canvas);
+        shape = new ShapeOverlay(session, ladder, true, velocity -> top((int) Math.round(velocity)));
+        shape.listenOn(canvas);
+        getChildren().addAll(swatches, canvas, shape);
         ladder.view().addListener((property, old, now) -> layoutChildren());
         session.results().addListener((property, old, now) -> requestLayout());
         session.selection().notes().addListener((property, old, now) -> requestLayout());
@@ -124,6 +127,7 @@ final class VelocityLane extends Region {
             canvas.setWidth(width);
             canvas.setHeight(getHeight());
         }
+        shape.resizeRelocate(0, 0, width, getHeight());
         if (isVisible() && ladder.viewport() != null && !ladder.scene().isEmpty()) {
             paint(canvas.getGraphicsContext2D(), width);
         }

@@ -23,6 +23,7 @@ public final class Selection {
     private final ReadOnlyObjectWrapper<Set<Long>> notes = new ReadOnlyObjectWrapper<>(Set.of());
     private final ReadOnlyObjectWrapper<Set<Long>> chords = new ReadOnlyObjectWrapper<>(Set.of());
     private final ReadOnlyObjectWrapper<Integer> outlinedTake = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Integer> shapePoint = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<Note>> suggested = new ReadOnlyObjectWrapper<>(List.of());
     private final Supplier<Song> song;
 
@@ -56,6 +57,15 @@ public final class Selection {
         return outlinedTake.getReadOnlyProperty();
     }
 
+    /** The point of the open step's shape that is marked, counted from 0; null for the middle one. */
+    public ReadOnlyObjectProperty<Integer> shapePoint() {
+        return shapePoint.getReadOnlyProperty();
+    }
+
+    public void markShapePoint(Integer point) {
+        shapePoint.set(point);
+    }
+
     /** Notes of the selected part as they would be if a way out were taken. */
     public ReadOnlyObjectProperty<List<Note>> suggested() {
         return suggested.getReadOnlyProperty();
@@ -81,6 +91,7 @@ public final class Selection {
 
     /** Opens a step of the selected part; null closes it. */
     public void openStep(Long slot) {
+        shapePoint.set(null);
         openStep.set(slot);
     }
 

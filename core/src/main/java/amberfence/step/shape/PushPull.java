@@ -2,6 +2,7 @@ package amberfence.step.shape;
 
 import amberfence.song.Grid;
 import amberfence.song.Line;
+import amberfence.song.Note;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -10,6 +11,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.theory.Range;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,7 +24,7 @@ import java.util.Optional;
  * @param follow ends go along the same curve; else lengths stay
  * @param grid onto which beginnings are drawn afterwards
  */
-public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> bars, boolean follow, Optional<Grid> grid) implements Step {
+public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> bars, boolean follow, Optional<Grid> grid) implements ShapedOverTime {
     private enum Curve {
         STRAIGHT, SMOOTH
     }
@@ -62,6 +64,24 @@ public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> ba
         if (points.values().get(0) != 0 || points.values().get(points.size() - 1) != 100) {
             throw new IllegalArgumentException("the ends of the range stay: 0 goes to 0, 100 to 100, not " + points.text());
         }
+    }
+
+    /** The range that is bent. */
+    LaidShape.Stretch range(Line in, Surroundings around) {
+        List<Note> picked = around.picked().in(in);
+        long from = bars.map(range -> around.time().barStart(range.first())).orElse(picked.isEmpty() ? 0 : picked.get(0).start());
+        return new LaidShape.Stretch(from, Math.min(Range.TICK.highest(), bars.map(range -> around.time().barStart(range.last() + 1)).orElse(Line.of(picked).end())));
+    }
+
+    @Override
+    public Optional<LaidShape> laid(Line in, Surroundings around) {
+        LaidShape.Stretch range = range(in, around);
+        return range.to() <= range.from() ? Optional.empty() : Optional.of(new LaidShape(points, range.from(), range.to(), 0, 0, 100, false));
+    }
+
+    @Override
+    public Step withShape(ShapePoints newPoints) {
+        return new PushPull(newPoints, smooth, bars, follow, grid);
     }
 
     @Override

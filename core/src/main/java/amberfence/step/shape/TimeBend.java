@@ -6,9 +6,7 @@ import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
-import amberfence.theory.Range;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 
 /** Moves notes along a bend of time. */
@@ -29,9 +27,9 @@ final class TimeBend {
     }
 
     void bend(Line in) {
-        List<Note> picked = around.picked().in(in);
-        from = step.bars().map(bars -> time.barStart(bars.first())).orElse(picked.isEmpty() ? 0 : picked.get(0).start());
-        to = Math.min(Range.TICK.highest(), step.bars().map(bars -> time.barStart(bars.last() + 1)).orElse(Line.of(picked).end()));
+        LaidShape.Stretch range = step.range(in, around);
+        from = range.from();
+        to = range.to();
         // Where the last note of each pitch and channel begins now, so that no two begin together.
         Map<Integer, Moved> last = new HashMap<>();
         for (Note note : in.notes()) {

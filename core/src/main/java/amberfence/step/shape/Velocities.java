@@ -14,6 +14,7 @@ import amberfence.step.VelocityRange;
 import amberfence.step.Work;
 import amberfence.theory.Range;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * How loud notes are: the step <em>Touch</em>.
@@ -26,7 +27,7 @@ import java.util.List;
  * @param by at most so much, with {@code CHANCE}
  */
 public record Velocities(VelocityWay way, int value, int share, VelocityRange range, int bend, ShapePoints shape, ShapeSpan every, Accents accents,
-                         int by, long seed) implements Step {
+                         int by, long seed) implements ShapedOverTime {
     private static final Range SHARE = new Range("share in percent", 1, 400);
     private static final Range BEND = new Range("bend", -100, 100);
     private static final Range BY = new Range("by", 1, 64);
@@ -71,6 +72,22 @@ public record Velocities(VelocityWay way, int value, int share, VelocityRange ra
         BEND.check(bend);
         BY.check(by);
         shape.values().forEach(velocity -> Range.VELOCITY.check(Math.round(velocity)));
+    }
+
+    @Override
+    public Optional<LaidShape> laid(Line in, Surroundings around) {
+        List<Note> picked = around.picked().in(in);
+        if (way != VelocityWay.SHAPE || picked.isEmpty()) {
+            return Optional.empty();
+        }
+        long first = picked.get(0).start();
+        long last = picked.get(picked.size() - 1).start();
+        return Optional.of(new LaidShape(shape, first, Math.max(last, first + 1), every.bars(), Range.VELOCITY.lowest(), Range.VELOCITY.highest(), true));
+    }
+
+    @Override
+    public Step withShape(ShapePoints points) {
+        return new Velocities(way, value, share, range, bend, points, every, accents, by, seed);
     }
 
     @Override
