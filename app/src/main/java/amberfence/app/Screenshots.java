@@ -143,7 +143,11 @@ final class Screenshots {
                 workspace.layout();
                 ((ListView<?>) scene.lookup("#through-rows")).getSelectionModel().select(1);
             }
-            case "shape" -> addTyped(0, "touch", Map.of("way", "shape", "shape", "0:60,55:112,100:64", "every", "2bars"));
+            case "shape" -> {
+                addTyped(0, "touch", Map.of("way", "shape", "shape", "0:60,55:112,100:64", "every", "2bars"));
+                workspace.openTab("velocities");
+            }
+            case "bend" -> addTyped(0, "push-pull", Map.of("points", "0:0,30:40,70:55,100:100", "range", "1..8", "curve", "smooth"));
             case "lowest" -> {
                 session.edit("bass", song -> VoiceParts.bass(song, song.parts().get(0).id()));
                 session.selection().selectPart(session.song().parts().get(1).id());
