@@ -2,6 +2,7 @@ package amberfence.cli;
 
 import amberfence.format.FileTrouble;
 import amberfence.format.ReadSong;
+import amberfence.format.RecipeFile;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.catalogue.Formats;
@@ -15,8 +16,6 @@ import java.util.Optional;
 
 /** Files of a command, with failures in words. */
 final class CommandFiles {
-    private static final long LONGEST_RECIPE = 100_000;
-
     private CommandFiles() {
     }
 
@@ -73,12 +72,9 @@ final class CommandFiles {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no recipe and no file “" + name + "”; recipes lists those that ship");
         }
         try {
-            if (Files.size(file) > LONGEST_RECIPE) {
-                throw new CommandFailure(CommandFailure.UNREADABLE, file + " is too long for a recipe");
-            }
-            return Recipe.parse(file.getFileName().toString().replaceFirst("\\.[^.]*$", ""), Files.readString(file));
-        } catch (IOException e) {
-            throw new CommandFailure(CommandFailure.UNREADABLE, file + " cannot be read: " + FileTrouble.reason(e));
+            return RecipeFile.read(file);
+        } catch (UnreadableFileException e) {
+            throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }
     }
 

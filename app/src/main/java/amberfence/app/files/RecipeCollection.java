@@ -1,20 +1,18 @@
 package amberfence.app.files;
 
-import amberfence.format.WholeFile;
+import amberfence.format.RecipeFile;
+import amberfence.format.UnreadableFileException;
 import amberfence.step.recipe.Recipe;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** One's own recipes, each a text file in the folder of the application. */
 public final class RecipeCollection {
-    private static final String ENDING = ".txt";
-    private static final long LONGEST = 100_000;
     private final AppFolder folder;
 
     public RecipeCollection(AppFolder folder) {
@@ -28,11 +26,8 @@ public final class RecipeCollection {
             return recipes;
         }
         try (Stream<Path> files = Files.list(folder.recipes())) {
-            for (Path file : files.sorted().toList()) {
-                String name = file.getFileName().toString();
-                if (name.toLowerCase(Locale.ROOT).endsWith(ENDING) && Files.size(file) <= LONGEST) {
-                    read(file, name.substring(0, name.length() - ENDING.length()), recipes);
-                }
+            for (Path file : files.filter(RecipeFile::isOne).sorted().toList()) {
+                read(file, recipes);
             }
         } catch (IOException e) {
             // A folder that cannot be listed holds nothing for now.
@@ -41,22 +36,32 @@ public final class RecipeCollection {
         return recipes;
     }
 
-    private static void read(Path file, String name, List<Recipe> recipes) throws IOException {
+    private static void read(Path file, List<Recipe> recipes) {
         try {
-            recipes.add(Recipe.parse(name, Files.readString(file)));
-        } catch (IllegalArgumentException e) {
+            recipes.add(RecipeFile.read(file));
+        } catch (UnreadableFileException e) {
             // It stays on the disk; whoever wrote it by hand can mend it.
         }
     }
 
-    /** Where a recipe is kept; letters that no file name may hold become hyphens. */
+    /** Where a recipe is kept. */
     Path file(Recipe recipe) {
-        return folder.recipes().resolve(recipe.name().replaceAll("[^\\p{L}\\p{N} _-]", "-") + ENDING);
+        return RecipeFile.in(folder.recipes(), recipe);
     }
 
     /** Keeps a recipe under its name; one of the same name is replaced. */
     void keep(Recipe recipe) throws IOException {
         folder.create(folder.recipes());
-        WholeFile.write(file(recipe), recipe.text().getBytes(StandardCharsets.UTF_8));
+        RecipeFile.write(recipe, folder.recipes());
+    }
+
+    /** A recipe as a file that is being dragged out; nothing when it cannot be written. */
+    public Optional<Path> draggedOut(Recipe recipe) {
+        try {
+            folder.create(folder.clips());
+            return Optional.of(RecipeFile.write(recipe, folder.clips()));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
     }
 }

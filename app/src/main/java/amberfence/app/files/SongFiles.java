@@ -7,6 +7,7 @@ import amberfence.format.FileState;
 import amberfence.format.FileTrouble;
 import amberfence.format.Notice;
 import amberfence.format.ReadSong;
+import amberfence.format.RecipeFile;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.WritableFormat;
@@ -83,6 +84,15 @@ public final class SongFiles {
     /** Lets a file be chosen and opens it. */
     public void chooseAndOpen() {
         choice.toOpen().ifPresent(this::open);
+    }
+
+    /** Takes a recipe that was dragged in into a collection, and says so. */
+    public void keep(RecipeCollection recipes, Path dropped) {
+        try {
+            keep(recipes, RecipeFile.read(dropped));
+        } catch (UnreadableFileException e) {
+            session.say(e.getMessage());
+        }
     }
 
     /** Keeps a recipe in a collection, and says so. */

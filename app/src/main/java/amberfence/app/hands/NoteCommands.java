@@ -8,6 +8,7 @@ import amberfence.edit.Clip;
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
 import amberfence.edit.Mending;
+import amberfence.edit.RecipeEdits;
 import amberfence.reading.SoundingChords;
 import amberfence.reading.through.Mend;
 import amberfence.song.FenceLine;
@@ -25,6 +26,7 @@ import amberfence.step.StepWords;
 import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;
+import amberfence.step.recipe.Recipe;
 import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.Locale;
@@ -327,6 +329,23 @@ public final class NoteCommands {
             boolean all = chosen.ids().stream().allMatch(song().fence().allowedNotes()::contains);
             edit(counted(Words.say(all ? "hands.disallow" : "hands.allow"), chosen),
                     song -> song.withFence(song.fence().withAllowed(chosen.ids(), !all)));
+        });
+    }
+
+    /** Puts a recipe to the selected notes of the part, as steps that are limited to them. */
+    public void recipe(String name, Recipe recipe) {
+        chosen().ifPresent(chosen -> {
+            int id = part().id();
+            session.edit(counted(name, chosen), song -> RecipeEdits.onNotes(song, id, recipe, chosen));
+        });
+    }
+
+    /** Does the steps of a recipe once to the selected notes: the notes themselves change. */
+    public void recipeOnce(String name, Recipe recipe) {
+        chosen().ifPresent(chosen -> {
+            int id = part().id();
+            HandEdits hands = hands();
+            editLong(counted(name, chosen), Effort::of, song -> RecipeEdits.once(hands, song, id, recipe, chosen));
         });
     }
 

@@ -1,24 +1,30 @@
 package amberfence.app.steps;
 
-import amberfence.app.files.RecipeCollection;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
-import amberfence.song.Song;
-import amberfence.step.SettingTexts;
 import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.recipe.Recipe;
-import amberfence.step.recipe.Recipes;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Stream;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** Adds a step: a button that opens into the list of all steps, grouped in the order of the work, with a search. */
@@ -26,17 +32,18 @@ final class StepPicker extends VBox {
     private static final double WIDTH = 224;
 
     private final Session session;
-    private final RecipeCollection recipes;
-    private List<Recipe> own = List.of();
+    private final RecipeCommands recipes;
+    private final Consumer<Recipe> onParts;
     private final Button add;
     private final VBox list = new VBox(2);
     private final TextField search = new TextField();
 
-    /** @param recipes one's own */
-    StepPicker(Session session, RecipeCollection recipes) {
+    /** @param onParts asks for which parts a recipe is meant */
+    StepPicker(Session session, RecipeCommands recipes, Consumer<Recipe> onParts) {
         super(6);
         this.session = session;
         this.recipes = recipes;
+        this.onParts = onParts;
         add = Controls.button("add-step", "steps.add", event -> setOpen(true), "dashed");
         add.setMaxWidth(Double.MAX_VALUE);
         search.setId("step-search");
@@ -59,10 +66,7 @@ final class StepPicker extends VBox {
             getStyleClass().add("card");
             search.clear();
             fill();
-            session.computations().ask("own recipes", recipes::recipes, read -> {
-                own = read;
-                fill();
-            });
+            recipes.readOwn(this::fill);
             getChildren().setAll(search, list);
             search.requestFocus();
         } else {
@@ -80,13 +84,11 @@ final class StepPicker extends VBox {
             }
             list.getChildren().add(choice("add-" + kind.name(), kind.title(), kind.meaning(), () -> choose(kind)));
         }
-        List<Recipe> recipes = Stream.concat(Recipes.all().stream(), own.stream()).filter(this::isWanted).toList();
-        if (!recipes.isEmpty()) {
+        List<Recipe> wanted = recipes.all().stream().filter(this::isWanted).toList();
+        if (!wanted.isEmpty()) {
             list.getChildren().add(Controls.label(Words.say("steps.recipes").toUpperCase(Locale.ROOT), "heading"));
         }
-        for (Recipe recipe : recipes) {
-            list.getChildren().add(choice("add-recipe-" + recipe.name().replace(' ', '-'), title(recipe), recipe.meaning(), () -> choose(recipe)));
-        }
+        wanted.forEach(recipe -> list.getChildren().add(row(recipe)));
         if (list.getChildren().isEmpty()) {
             list.getChildren().add(Controls.label(Words.say("steps.noneFound", search.getText()), "soft"));
         }
@@ -105,27 +107,55 @@ final class StepPicker extends VBox {
         return choose;
     }
 
-    /** The name as a title: {@code bass-from-chords} is shown as Bass from chords. */
-    private static String title(Recipe recipe) {
-        String words = recipe.name().replace('-', ' ');
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
     private boolean isWanted(Recipe recipe) {
-        return (title(recipe) + " " + recipe.meaning()).toLowerCase(Locale.ROOT).contains(search.getText().strip().toLowerCase(Locale.ROOT));
+        return (RecipeCommands.title(recipe) + " " + recipe.meaning()).toLowerCase(Locale.ROOT).contains(search.getText().strip().toLowerCase(Locale.ROOT));
     }
 
-    /** All its steps at once, one edit. */
     private void choose(Recipe recipe) {
         setOpen(false);
-        Integer part = session.selection().part().get();
-        session.edit(Words.say("recipe.done", title(recipe)), song -> song.find(part).isEmpty() ? song : recipe.on(song, part, texts(song)));
-        session.partNow().flatMap(some -> some.steps().stream().reduce((first, last) -> last)).ifPresent(last -> session.selection().openStep(last.id()));
+        recipes.apply(recipe);
     }
 
-    private static SettingTexts texts(Song song) {
-        return new SettingTexts(id -> song.find(id).map(Part::name).orElse(""), name -> song.parts().stream().filter(part -> part.name().equals(name))
-                .findFirst().map(Part::id).orElse(-1), song.time().ticksPerQuarter());
+    /** A recipe with what else can be done with it; it can be dragged out as a text file. */
+    private HBox row(Recipe recipe) {
+        String id = recipe.name().replace(' ', '-');
+        Button add = choice("add-recipe-" + id, RecipeCommands.title(recipe), recipe.meaning(), () -> choose(recipe));
+        add.setOnDragDetected(event -> recipes.draggedOut(recipe).ifPresent(file -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putFiles(List.of(file.toFile()));
+            add.startDragAndDrop(TransferMode.COPY).setContent(content);
+            event.consume();
+        }));
+        HBox.setHgrow(add, Priority.ALWAYS);
+        HBox row = new HBox(2, add, Controls.menuButton("recipe-more-" + id, Icons.MORE, Words.say("recipe.more", RecipeCommands.title(recipe)),
+                () -> items(recipe)));
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private List<MenuItem> items(Recipe recipe) {
+        List<MenuItem> items = new ArrayList<>();
+        items.add(Controls.menuItem("recipe-parts", Words.say("recipe.onParts"), () -> {
+            setOpen(false);
+            onParts.accept(recipe);
+        }));
+        items.add(Controls.menuItem("recipe-notes", Words.say("recipe.onNotes"), () -> {
+            setOpen(false);
+            recipes.onNotes(recipe, false);
+        }));
+        items.add(Controls.menuItem("recipe-once", Words.say("recipe.once"), () -> {
+            setOpen(false);
+            recipes.onNotes(recipe, true);
+        }));
+        Menu keys = new Menu(recipes.keyOf(recipe).map(key -> Words.say("recipe.keyIs", key)).orElse(Words.say("recipe.key")));
+        keys.setId("recipe-key");
+        keys.getItems().add(Controls.menuItem("recipe-key-none", Words.say("recipe.noKey"), () -> recipes.giveKey(recipe, Optional.empty())));
+        for (int key = 1; key <= RecipeCommands.KEYS; key++) {
+            int digit = key;
+            keys.getItems().add(Controls.menuItem("recipe-key-" + key, Words.say("recipe.altKey", key), () -> recipes.giveKey(recipe, Optional.of(digit))));
+        }
+        items.add(keys);
+        return items;
     }
 
     private void choose(StepSchema<?> kind) {

@@ -1,6 +1,5 @@
 package amberfence.app.steps;
 
-import amberfence.app.files.RecipeCollection;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
@@ -12,9 +11,11 @@ import amberfence.song.StepSlot;
 import amberfence.step.PartResult;
 import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.recipe.Recipe;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -37,14 +38,14 @@ public final class StepsView extends VBox {
 
     /**
      * @param settling what the button at the foot does
-     * @param recipes one's own
+     * @param onParts asks for which parts a recipe is meant
      * @param keep asks under which name the steps are kept as a recipe
      */
-    public StepsView(Session session, Settling settling, RecipeCollection recipes, Runnable keep) {
+    public StepsView(Session session, Settling settling, RecipeCommands recipes, Consumer<Recipe> onParts, Runnable keep) {
         super(8);
         this.session = session;
         setId("steps");
-        picker = new StepPicker(session, recipes);
+        picker = new StepPicker(session, recipes, onParts);
         heading.setId("steps-heading");
         ScrollPane scroll = Controls.scrolling(cards);
         VBox.setVgrow(scroll, Priority.ALWAYS);

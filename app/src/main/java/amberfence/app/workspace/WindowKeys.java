@@ -114,6 +114,9 @@ final class WindowKeys {
         } else if (free && event.getCode() == KeyCode.B) {
             session.transport().showBefore(down);
             event.consume();
+        } else if (free && down && event.isAltDown() && event.getCode().isDigitKey() && event.getCode() != KeyCode.DIGIT0
+                && workspace.recipes().byKey(Integer.parseInt(event.getCode().getName().replaceAll("\\D", "")))) {
+            event.consume();
         } else if (free && down && !event.isAltDown() && typed(event)) {
             event.consume();
         }

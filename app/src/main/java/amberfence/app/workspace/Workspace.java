@@ -27,6 +27,7 @@ import amberfence.app.sheets.ChartSheet;
 import amberfence.app.sheets.ExportSheet;
 import amberfence.app.sheets.HistorySheet;
 import amberfence.app.sheets.OnceSheet;
+import amberfence.app.sheets.RecipePartsSheet;
 import amberfence.app.sheets.RecipeSheet;
 import amberfence.app.sheets.RunSheet;
 import amberfence.app.sheets.SettingsSheet;
@@ -39,6 +40,7 @@ import amberfence.app.sound.KeyboardInput;
 import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.sound.SoundMenu;
+import amberfence.app.steps.RecipeCommands;
 import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
 import amberfence.app.theme.Theme;
@@ -47,6 +49,7 @@ import amberfence.app.trouble.Troubles;
 import amberfence.app.tryit.PianoView;
 import amberfence.app.tryit.TryItView;
 import amberfence.app.words.Words;
+import amberfence.format.RecipeFile;
 import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.StepSchema;
@@ -75,6 +78,7 @@ public final class Workspace extends StackPane {
     private final FileQuestions questions;
     private final WindowKeys keys;
     private final Drawer drawer;
+    private final RecipeCommands recipes;
     private final Body body;
     private final NoteCommands commands;
     private final ChordCommands chords;
@@ -99,6 +103,7 @@ public final class Workspace extends StackPane {
         session.setTrouble(troubles::report);
         this.commands = new NoteCommands(session);
         NoteClipboard clipboard = new NoteClipboard(session, commands, folder.clips());
+        this.recipes = new RecipeCommands(session, commands, new RecipeCollection(folder));
         this.chords = new ChordCommands(session);
         this.recorder = new Recorder(session, sound);
         this.keyboard = new KeyboardInput(sound, session::say);
@@ -108,7 +113,8 @@ public final class Workspace extends StackPane {
         LadderPanel ladder = new LadderPanel(session, commands, clipboard, new NotesMenu(session, commands, clipboard, this::openOnce, this::openRun),
                 new ProgressionView(session, chords, new ChordMenus(session, chords, this::openChart, this::openSmooth),
                         () -> drawer.show("chords")), this::openFence);
-        StepsColumn steps = new StepsColumn(session, new StepsView(session, settling, new RecipeCollection(folder), this::openRecipe));
+        StepsColumn steps = new StepsColumn(session, new StepsView(session, settling, recipes, recipe -> navigator.show(RecipePartsSheet.of(session, recipes, recipe, navigator::closeSheet)),
+                this::openRecipe));
         ladder.addTool(steps.call());
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
                 new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
@@ -144,6 +150,10 @@ public final class Workspace extends StackPane {
         drawer.mark("changes", changes.count().get() == 0 ? "" : Integer.toString(changes.count().get()));
         this.changes = changes;
         drawer.restore();
+    }
+
+    RecipeCommands recipes() {
+        return recipes;
     }
 
     Session session() {
@@ -341,7 +351,9 @@ public final class Workspace extends StackPane {
 
     private void dropped(DragEvent event) {
         List<Path> dropped = event.getDragboard().getFiles().stream().map(File::toPath).toList();
-        if (!dropped.isEmpty()) {
+        if (!dropped.isEmpty() && dropped.stream().allMatch(RecipeFile::isOne)) {
+            dropped.forEach(file -> files.keep(new RecipeCollection(folder), file));
+        } else if (!dropped.isEmpty()) {
             files.open(dropped.get(0));
         }
         event.setDropCompleted(!dropped.isEmpty());

@@ -1,0 +1,68 @@
+package amberfence.edit;
+
+import amberfence.song.Limit;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.NoteSet;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.Outcome;
+import amberfence.step.SettingTexts;
+import amberfence.step.Surroundings;
+import amberfence.step.pick.Pick;
+import amberfence.step.recipe.Recipe;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+
+/** Puts recipes to use: for whole parts, or for some notes, as steps or once. */
+public final class RecipeEdits {
+    private RecipeEdits() {
+    }
+
+    /** How settings speak of a song: parts by their names. */
+    public static SettingTexts texts(Song song) {
+        return new SettingTexts(id -> song.find(id).map(Part::name).orElse(""), name -> song.parts().stream().filter(part -> part.name().equals(name))
+                .findFirst().map(Part::id).orElse(-1), song.time().ticksPerQuarter());
+    }
+
+    /** Its steps behind those of each of some parts. */
+    public static Song onParts(Song song, Collection<Integer> parts, Recipe recipe) {
+        Song more = song;
+        for (int part : parts) {
+            more = more.find(part).isEmpty() ? more : recipe.on(more, part, texts(more));
+        }
+        return more;
+    }
+
+    /** Its steps behind those of a part, limited to some of its notes; where the recipe picks by a rule, to those of them that it picks now. */
+    public static Song onNotes(Song song, int partId, Recipe recipe, NoteSet notes) {
+        Song more = song;
+        Line line = song.part(partId).line();
+        for (Recipe.Entry entry : recipe.steps()) {
+            NoteSet chosen = picked(song, line, entry, notes);
+            more = more.plusStep(partId, entry.step().step(texts(song)), Optional.<Limit>of(new Pick.Frozen(chosen)));
+        }
+        return more;
+    }
+
+    /** Does its steps once to some notes of a part, one after the other; what one makes, the next works on as well. */
+    public static HandEdits.Done once(HandEdits hands, Song song, int partId, Recipe recipe, NoteSet notes) {
+        NoteSet chosen = notes;
+        HandEdits.Done done = new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()));
+        for (Recipe.Entry entry : recipe.steps()) {
+            Song before = done.song();
+            Line line = before.part(partId).line();
+            done = hands.command(before, partId, entry.step().step(texts(before)), picked(before, line, entry, chosen));
+            chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> line.note(id).isEmpty()).toList(), true);
+        }
+        return done;
+    }
+
+    private static NoteSet picked(Song song, Line line, Recipe.Entry entry, NoteSet notes) {
+        return entry.pick().map(pick -> {
+            NoteSet picked = pick.choose(line, Surroundings.of(song, song.parts().stream().filter(part -> part.line() == line).findFirst().orElseThrow()));
+            return NoteSet.of(line.notes().stream().filter(picked::contains).map(Note::id).filter(notes::contains).toList());
+        }).orElse(notes);
+    }
+}
