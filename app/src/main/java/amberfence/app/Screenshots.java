@@ -40,6 +40,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
@@ -105,6 +106,10 @@ final class Screenshots {
                 workspace.openTab("pick");
             }
             case "steps" -> ((Button) scene.lookup("#add-step")).fire();
+            case "recipes" -> {
+                ((Button) scene.lookup("#add-step")).fire();
+                ((TextField) scene.lookup("#step-search")).setText("octave");
+            }
             case "once" -> {
                 hands();
                 workspace.openOnce(StepCatalogue.find("mirror")

@@ -1,5 +1,6 @@
 package amberfence.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -31,6 +32,11 @@ final class Batch {
 
     void run(Work work) {
         check();
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw CommandFiles.notWritten(folder, e);
+        }
         List<String> table = new ArrayList<>();
         int failed = 0;
         int number = 0;
@@ -63,7 +69,7 @@ final class Batch {
     }
 
     private void check() {
-        if (!Files.isDirectory(folder)) {
+        if (Files.exists(folder) && !Files.isDirectory(folder)) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, folder + " is no folder");
         }
         Set<String> names = new HashSet<>();

@@ -127,7 +127,9 @@ class TypedStepsTest extends Commands {
         assertThat(run("apply", salt, ferry, "--out-dir", results, "--octaves", "1")).isZero();
         assertWrong("several files go into a folder", "apply", salt, ferry, "--out", out, "--octaves", "1");
         assertWrong("--out, --project and --changes do not go with --out-dir", "apply", salt, "--out-dir", results, "--out", out);
-        assertWrong("is no folder", "apply", salt, "--out-dir", folder.resolve("none"), "--octaves", "1");
+        assertWrong("is no folder", "apply", salt, "--out-dir", ferry, "--octaves", "1");
+        assertThat(run("apply", salt, "--out-dir", folder.resolve("new/results"), "--octaves", "1")).isZero();
+        assertThat(folder.resolve("new/results/salt.mid")).exists();
         assertWrong("say with --out", "apply", salt, "--octaves", "1");
     }
 
