@@ -9,12 +9,15 @@ import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyEvidence;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
+import amberfence.reading.Modulations;
 import amberfence.reading.ReadChord;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.KeyPlan;
+import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.theory.Key;
 import amberfence.theory.RomanNumeral;
 import amberfence.theory.Spelling;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -23,10 +26,16 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -37,12 +46,22 @@ import picocli.CommandLine.Spec;
         description = "Says which keys a MIDI file may be in, which parts it has and what is outside.")
 final class AnalyzeCommand implements Runnable {
     private static final int MOST_KEYS = 8;
+    private static final Pattern BARS = Pattern.compile("(\\d{1,6})\\s*\\.\\.\\s*(\\d{1,6})");
 
     @Parameters(paramLabel = "FILE", description = "a MIDI file")
     private Path file;
 
     @Option(names = "--json", description = "as JSON, for other programs")
     private boolean json;
+
+    @Mixin
+    private KeyOption key;
+
+    @Option(names = "--part", paramLabel = "N", description = "only these parts, as they are numbered here")
+    private List<Integer> chosen = new ArrayList<>();
+
+    @Option(names = "--bars", paramLabel = "FROM..TO", description = "only what begins in these bars, as in 5..8")
+    private String bars;
 
     @Option(names = "--family", defaultValue = "MODES",
             description = "among which scales to look: major_minor, modes (the usual), pentatonic")
@@ -54,39 +73,82 @@ final class AnalyzeCommand implements Runnable {
     @Override
     public void run() {
         ReadSong read = CommandFiles.read(file);
-        List<KeyCandidate> keys = KeyFinder.find(read.song(), family).stream().limit(MOST_KEYS).toList();
+        Song heard = heard(read.song());
+        List<KeyCandidate> keys = KeyFinder.find(heard, family).stream().limit(MOST_KEYS).toList();
+        List<KeyStretch> along = along(heard, keys);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(json(read, keys));
+            out.println(json(read, heard, keys, along));
         } else {
-            print(read, keys, out);
+            print(read, heard, keys, along, out);
         }
     }
 
-    /** The fence of the best key, by which notes count as outside; with no key found, nothing is outside. */
-    private static int outside(Song song, Part part, List<KeyCandidate> keys) {
-        if (keys.isEmpty() || part.isDrums()) {
-            return 0;
-        }
-        FenceLine fence = Fence.of(KeyPlan.of(keys.get(0).key())).along(song.time());
-        return fence.countOutside(part.line());
+    /** The parts and bars that are asked for: of the others nothing is heard. */
+    private Song heard(Song song) {
+        chosen.forEach(index -> CommandFiles.checkPart(song, index));
+        Optional<int[]> range = bars == null ? Optional.empty() : Optional.of(bars());
+        Set<Integer> wanted = chosen.stream().map(index -> song.parts().get(index).id()).collect(Collectors.toSet());
+        return chosen.isEmpty() && range.isEmpty() ? song : song.withParts(song.parts().stream().map(part -> part.withTake(take -> take.withLine(
+                !wanted.isEmpty() && !wanted.contains(part.id()) ? Line.EMPTY : range.map(ends -> part.line().between(song.time().barStart(ends[0]),
+                        song.time().barStart(ends[1] + 1))).orElse(part.line())))).toList());
     }
 
-    private static String json(ReadSong read, List<KeyCandidate> keys) {
+    private int[] bars() {
+        Matcher ends = BARS.matcher(bars.strip());
+        if (!ends.matches() || Integer.parseInt(ends.group(1)) < 1 || Integer.parseInt(ends.group(2)) < Integer.parseInt(ends.group(1))) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "--bars rises from 1, as in 5..8, not “" + bars + "”");
+        }
+        return new int[] {Integer.parseInt(ends.group(1)), Integer.parseInt(ends.group(2))};
+    }
+
+    /** The keys along the song: as they were named, else as they are found; always at least one. */
+    private List<KeyStretch> along(Song song, List<KeyCandidate> keys) {
+        Optional<KeyPlan> named = key.plan();
+        if (named.isPresent()) {
+            return named.get().spans().stream().map(span -> new KeyStretch(span.fromBar(), span.key(), 1)).toList();
+        }
+        List<KeyStretch> found = Modulations.find(song, family).stream().map(span -> new KeyStretch(span.fromBar(), span.candidate().key(),
+                span.candidate().score())).toList();
+        return !found.isEmpty() ? found : List.of(keys.stream().findFirst().map(best -> new KeyStretch(1, best.key(), best.score()))
+                .orElse(new KeyStretch(1, song.fence().keys().first(), 0)));
+    }
+
+    /**
+     * From a bar on a key.
+     *
+     * @param certainty 0 to 1; 1 for one that was named
+     */
+    private record KeyStretch(int startBar, Key key, double certainty) {
+    }
+
+    /** The fence by which notes count as outside: the keys that were named, else the best one; with no key found, nothing is outside. */
+    private Optional<Fence> fence(List<KeyCandidate> keys) {
+        return key.plan().or(() -> keys.stream().findFirst().map(best -> KeyPlan.of(best.key()))).map(Fence::of);
+    }
+
+    private int outside(Song song, Part part, List<KeyCandidate> keys) {
+        return part.isDrums() ? 0 : fence(keys).map(fence -> fence.along(song.time()).countOutside(part.line())).orElse(0);
+    }
+
+    private String json(ReadSong read, Song song, List<KeyCandidate> keys, List<KeyStretch> along) {
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode root = mapper.createObjectNode().put("ticksPerQuarter", read.song().time().ticksPerQuarter());
         ArrayNode keyNodes = root.putArray("keys");
-        for (KeyCandidate key : keys) {
-            keyNodes.addObject().put("tonic", key.key().tonic().plainText()).put("scale", key.key().scale().name())
-                    .put("score", Math.round(key.score() * 100) / 100.0).put("outside", key.outside());
+        for (KeyCandidate found : keys) {
+            keyNodes.addObject().put("tonic", found.key().tonic().plainText()).put("scale", found.key().scale().name())
+                    .put("score", Math.round(found.score() * 100) / 100.0).put("outside", found.outside());
         }
-        Song keyed = keyed(read.song(), keys);
+        ArrayNode spans = root.putArray("keySpans");
+        along.forEach(span -> spans.addObject().put("startBar", span.startBar).put("tonic", span.key.tonic().plainText()).put("scale", span.key.scale().name())
+                .put("certainty", Math.round(span.certainty * 100) / 100.0));
+        Song keyed = keyed(song, keys);
         FenceLine fence = keyed.fence().along(keyed.time());
         ArrayNode parts = root.putArray("parts");
-        for (int i = 0; i < read.song().parts().size(); i++) {
-            Part part = read.song().parts().get(i);
+        for (int i = 0; i < song.parts().size(); i++) {
+            Part part = song.parts().get(i);
             ArrayNode chords = parts.addObject().put("index", i).put("name", part.name()).put("channel", part.channel())
-                    .put("notes", part.line().size()).put("outOfKey", outside(read.song(), part, keys)).putArray("chords");
+                    .put("notes", part.line().size()).put("outOfKey", outside(song, part, keys)).putArray("chords");
             if (!part.isDrums()) {
                 write(chords, ChordReader.read(List.of(part.line()), keyed.time(), fence), fence);
             }
@@ -101,9 +163,9 @@ final class AnalyzeCommand implements Runnable {
         }
     }
 
-    /** The song in its likeliest key, in which chords are spelled and numbered. */
-    private static Song keyed(Song song, List<KeyCandidate> keys) {
-        return keys.isEmpty() ? song : song.withFence(Fence.of(KeyPlan.of(keys.get(0).key())));
+    /** The song in its keys, in which chords are spelled and numbered. */
+    private Song keyed(Song song, List<KeyCandidate> keys) {
+        return fence(keys).map(song::withFence).orElse(song);
     }
 
     private static void write(ArrayNode target, List<ReadChord> chords, FenceLine fence) {
@@ -114,20 +176,24 @@ final class AnalyzeCommand implements Runnable {
         }
     }
 
-    private void print(ReadSong read, List<KeyCandidate> keys, PrintWriter out) {
-        Song song = read.song();
+    private void print(ReadSong read, Song song, List<KeyCandidate> keys, List<KeyStretch> along, PrintWriter out) {
         var time = song.time();
         out.printf(Locale.ROOT, "%s: %d bars in %s, %.0f quarters a minute, %d ticks per quarter%n", song.title(),
                 song.lastBar(), time.metres().get(0).text(), time.tempos().get(0).quartersPerMinute(),
                 time.ticksPerQuarter());
         out.println();
         out.println(keys.isEmpty() ? "Key: none can be told from these notes" : "Likely keys");
-        for (KeyCandidate key : keys) {
-            Spelling spelling = key.key().spelling();
-            out.printf(Locale.ROOT, "  %-18s %.2f  %4d outside  %s%n", key.key().text(), key.score(), key.outside(),
-                    key.evidence().stream().map((KeyEvidence e) -> e.words(spelling)).collect(Collectors.joining("; ")));
+        for (KeyCandidate found : keys) {
+            Spelling spelling = found.key().spelling();
+            out.printf(Locale.ROOT, "  %-18s %.2f  %4d outside  %s%n", found.key().text(), found.score(), found.outside(),
+                    found.evidence().stream().map((KeyEvidence e) -> e.words(spelling)).collect(Collectors.joining("; ")));
         }
-        read.writtenKey().ifPresent(key -> out.println("  the file itself says " + key.text()));
+        read.writtenKey().ifPresent(written -> out.println("  the file itself says " + written.text()));
+        if (along.size() > 1 || key.isGiven()) {
+            out.println("Keys along the song");
+            along.forEach(span -> out.printf(Locale.ROOT, "  from bar %-4d %s%s%n", span.startBar, span.key.text(), key.isGiven() ? "" : String.format(Locale.ROOT,
+                    " (%.2f)", span.certainty)));
+        }
         out.println();
         out.println("Parts");
         for (int i = 0; i < song.parts().size(); i++) {

@@ -70,8 +70,8 @@ final class ApplyCommand implements Runnable {
     @Option(names = "--out-dir", paramLabel = "FOLDER", description = "the folder for the results of several files, which keep their names")
     private Path folder;
 
-    @Option(names = "--key", description = "for example \"D dorian\"; without it the best found key counts")
-    private String key;
+    @Mixin
+    private KeyOption key;
 
     @Mixin
     private StepOptions steps;
@@ -148,7 +148,7 @@ final class ApplyCommand implements Runnable {
         if ((file == null) == (project == null)) {
             throw wrong("give either a MIDI file or --project");
         }
-        if (project != null && (key != null || !steps.isEmpty() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
+        if (project != null && (key.isGiven() || !steps.isEmpty() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
             throw wrong("a project brings its own key and steps; --key, --part, --allow and the steps do not go with it");
         }
         Path input = file != null ? file : project;
@@ -166,23 +166,23 @@ final class ApplyCommand implements Runnable {
     }
 
     private Song fromMidi(Path file, PrintWriter out) {
-        Optional<Key> named = key == null ? Optional.empty() : Optional.of(named(key));
+        Optional<KeyPlan> named = key.plan();
         PitchClassSet always = PitchClassSet.of(allowed.stream().map(this::note).map(NoteName::pitchClass).toList());
         ReadSong read = CommandFiles.read(file);
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (key == null && steps.isEmpty() && steps.progression().isEmpty() && mend == null) {
+        if (!key.isGiven() && steps.isEmpty() && steps.progression().isEmpty() && mend == null) {
             return song;
         }
-        boolean ownFence = key == null && CommandFiles.bringsKey(file);
-        Optional<Key> fence = named.or(() -> steps.needKey() && !ownFence ? found(song, out)
-                : Optional.of(song.fence().keys().first()));
+        boolean ownFence = !key.isGiven() && CommandFiles.bringsKey(file);
+        Optional<KeyPlan> fence = named.or(() -> steps.needKey() && !ownFence ? found(song, out).map(KeyPlan::of)
+                : Optional.of(KeyPlan.of(song.fence().keys().first())));
         if (fence.isEmpty()) {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(KeyPlan.of(fence.get()), always)), fence.get());
+        Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(fence.get(), always)), fence.get().first());
         if (mend != null) {
             fenced = Mending.firsts(fenced, StepOptions.read(() -> DoubtKind.parse(mend)), wanted);
         }
@@ -204,7 +204,7 @@ final class ApplyCommand implements Runnable {
     }
 
     private Song withChords(Song song, Key key) {
-        steps.from().ifPresent(index -> checkPart(song, index));
+        steps.from().ifPresent(index -> CommandFiles.checkPart(song, index));
         if (steps.progression().isBlank()) {
             return song;
         }
@@ -229,21 +229,13 @@ final class ApplyCommand implements Runnable {
     private static SettingTexts texts(Song song) {
         return new SettingTexts(id -> song.part(id).name(), text -> {
             if (text.matches("\\d{1,9}")) {
-                checkPart(song, Integer.parseInt(text));
+                CommandFiles.checkPart(song, Integer.parseInt(text));
                 return song.parts().get(Integer.parseInt(text)).id();
             }
             return song.parts().stream().filter(part -> part.name().equalsIgnoreCase(text)).findFirst().map(Part::id)
                     .orElseThrow(() -> new MusicTextException("there is no part “" + text + "”; parts are " + song.parts().stream()
                             .map(Part::name).collect(Collectors.joining(", "))));
         }, song.time().ticksPerQuarter());
-    }
-
-    private Key named(String text) {
-        try {
-            return Key.parse(text);
-        } catch (MusicTextException e) {
-            throw wrong(e.getMessage());
-        }
     }
 
     private NoteName note(String text) {
@@ -265,7 +257,7 @@ final class ApplyCommand implements Runnable {
     private Set<Integer> wanted(Song song) {
         Set<Integer> ids = new TreeSet<>();
         for (int index : chosen) {
-            checkPart(song, index);
+            CommandFiles.checkPart(song, index);
             ids.add(song.parts().get(index).id());
         }
         if (chosen.isEmpty()) {
@@ -275,13 +267,6 @@ final class ApplyCommand implements Runnable {
             }
         }
         return ids;
-    }
-
-    private static void checkPart(Song song, int index) {
-        if (index < 0 || index >= song.parts().size()) {
-            throw wrong("there is no part " + index + "; " + (song.parts().isEmpty() ? "the file has no notes"
-                    : "the file has parts 0 to " + (song.parts().size() - 1)));
-        }
     }
 
     private void report(Song song, Map<Integer, PartResult> results, PrintWriter out) {

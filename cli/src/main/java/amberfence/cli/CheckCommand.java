@@ -15,7 +15,6 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.PlaceText;
 import amberfence.song.Song;
-import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -29,6 +28,7 @@ import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -36,15 +36,15 @@ import picocli.CommandLine.Spec;
 
 /** Reads a song through: what may be wrong in it, one place after another. Exit code 0 with none, 1 with some. */
 @Command(name = "check", mixinStandardHelpOptions = true, description = {"Lists what may be wrong in a file, place by place: exit code 0 with nothing, 1 "
-        + "with something.", "Kinds are outside, clash, unison, overlap, leap, range, parallel, off-grid, doubled."})
+        + "with something.", "Kinds are outside, clash, unison, overlap, leap, range, parallel, off-grid, doubled, chord, key."})
 final class CheckCommand implements Callable<Integer> {
     private static final double PLACES = 1000;
 
     @Parameters(paramLabel = "FILE", description = "a MIDI file or a project")
     private Path file;
 
-    @Option(names = "--key", description = "for example \"D dorian\"; without it the best found key counts")
-    private String key;
+    @Mixin
+    private KeyOption key;
 
     @Option(names = "--kinds", paramLabel = "KINDS", description = "only these, as in outside,leap; +parallel for these besides the usual, -range for all but "
             + "these")
@@ -59,7 +59,7 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Set<DoubtKind> wanted = kinds.isBlank() ? DoubtKind.usual() : StepOptions.read(() -> DoubtKind.parse(kinds));
-        Optional<Key> named = key == null ? Optional.empty() : Optional.of(StepOptions.read(() -> Key.parse(key)));
+        Optional<KeyPlan> named = key.plan();
         Song song = keyed(CommandFiles.read(file).song(), named);
         List<Doubt> doubts = ReadThrough.of(song, Mending.own(song.parts()), wanted);
         PrintWriter out = spec.commandLine().getOut();
@@ -72,12 +72,12 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     /** With the key that is named, that the file's project has, or that is found. */
-    private Song keyed(Song song, Optional<Key> named) {
+    private Song keyed(Song song, Optional<KeyPlan> named) {
         if (named.isEmpty() && CommandFiles.bringsKey(file)) {
             return song;
         }
-        return named.or(() -> KeyFinder.find(song, KeyFamily.MODES).stream().findFirst().map(KeyCandidate::key))
-                .map(found -> song.withFence(Fence.of(KeyPlan.of(found), PitchClassSet.EMPTY))).orElse(song);
+        return named.or(() -> KeyFinder.find(song, KeyFamily.MODES).stream().findFirst().map(KeyCandidate::key).map(KeyPlan::of))
+                .map(found -> song.withFence(Fence.of(found, PitchClassSet.EMPTY))).orElse(song);
     }
 
     private static String text(Doubt doubt, FenceLine fence) {

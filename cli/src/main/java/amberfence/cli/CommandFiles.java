@@ -7,6 +7,7 @@ import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
 import amberfence.format.catalogue.Formats;
 import amberfence.format.project.ProjectFormat;
+import amberfence.song.Song;
 import amberfence.step.recipe.Recipe;
 import amberfence.step.recipe.Recipes;
 import java.io.IOException;
@@ -75,6 +76,14 @@ final class CommandFiles {
             return RecipeFile.read(file);
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
+        }
+    }
+
+    /** Refuses a part that a song has not got. */
+    static void checkPart(Song song, int index) {
+        if (index < 0 || index >= song.parts().size()) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; " + (song.parts().isEmpty() ? "the file has no notes"
+                    : "the file has parts 0 to " + (song.parts().size() - 1)));
         }
     }
 
