@@ -65,6 +65,7 @@ class StepWordsTest {
                 Arguments.of(new ShapeReason.LengthChanged(LengthCause.TO_NEXT, 20), "up to the next note, 20 ticks longer"),
                 Arguments.of(new ShapeReason.LengthChanged(LengthCause.OVERLAP, -1),
                         "overlap with the next note trimmed, 1 tick shorter"),
+                Arguments.of(new FitReason.NearestToInterval(new HarmonyLine(3, true), "2", "5"), "third above, as near as the scale has it: 2 becomes 5"),
                 Arguments.of(new FitReason.NearestChordNote(new HarmonyLine(3, true)), "the nearest note of the chord, third above or farther"),
                 Arguments.of(new Reason.FromChord("Dm7", "third"), "the third of Dm7"),
                 Arguments.of(new FitReason.ScaleWithoutChord(64), "no chord holds here; E4 is the nearest note of the scale"),
@@ -113,14 +114,14 @@ class StepWordsTest {
                 new FenceFinding.EndOfRange(note), new FenceFinding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
                 new MoveFinding.NoRoom(note, 1), new Finding.OctaveBack(note, 72), new Finding.NoProgression(), new Finding.NoChordsInPart(),
                 new FitFinding.NoChordThere(2, true), new FitFinding.Crowded(note, 30), new FitFinding.NoFigure(), new FitFinding.FigureAtHome(),
-                new FitFinding.FigureCut(2, 1), new FitFinding.NothingBetween(4), new ShapeFinding.SpreadShrunk(note, 120, 99),
+                new FitFinding.LinesMeet(note, 2), new FitFinding.FigureCut(2, 1), new FitFinding.NothingBetween(4), new ShapeFinding.SpreadShrunk(note, 120, 99),
                 new Finding.ListensInCircle(3), new Finding.TooMuch(),
                 new Finding.Failed(new IllegalStateException("x")), new Finding.Unread("why"));
         assertThat(findings.stream().map(finding -> finding.getClass().getName()))
                 .containsExactlyInAnyOrderElementsOf(names(Finding.class, FenceFinding.class, MoveFinding.class, ShapeFinding.class,
                         FitFinding.class));
         assertThat(findings).allSatisfy(finding -> assertThat(WORDS.sentence(finding)).isNotBlank());
-        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(7);
+        assertThat(findings).filteredOn(finding -> finding.note().isPresent()).hasSize(8);
     }
 
     private static List<String> names(Class<?>... families) {

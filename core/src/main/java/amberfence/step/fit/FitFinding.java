@@ -33,6 +33,20 @@ public sealed interface FitFinding extends Finding {
         }
     }
 
+    /** Lines meet on one pitch at one time, or on a note of the tune, and are one note there. */
+    record LinesMeet(Note first, int count) implements FitFinding {
+        @Override
+        public Optional<Note> note() {
+            return Optional.of(first);
+        }
+
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.count(count, "two lines meet on %2$s and are one note there", "%s times lines meet on one pitch and are one note there; the first is %s",
+                    words.name(first.pitch()));
+        }
+    }
+
     /** There is no figure to play: none is drawn, and the part has no notes. */
     record NoFigure() implements FitFinding {
         @Override

@@ -19,6 +19,14 @@ public sealed interface FitReason extends Reason {
         }
     }
 
+    /** In a scale that does not have seven notes, the nearest to the usual size of the interval; degrees as texts. */
+    record NearestToInterval(HarmonyLine line, String from, String to) implements FitReason {
+        @Override
+        public String sentence(StepWords words) {
+            return Texts.say("%s, as near as the scale has it: %s becomes %s", line.text(), from, to);
+        }
+    }
+
     /** Where there is no chord, the nearest note of the scale. */
     record ScaleWithoutChord(int chosen) implements FitReason {
         @Override

@@ -2,6 +2,7 @@ package amberfence.step.fit;
 
 import amberfence.theory.Interval;
 import amberfence.theory.MusicTextException;
+import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import java.util.Arrays;
 import java.util.List;
@@ -14,6 +15,9 @@ import java.util.Locale;
  */
 public record HarmonyLine(int number, boolean above) {
     private static final Range NUMBER = new Range("number of the interval of a harmony line", 2, 15);
+    private static final int STEPS = 7;
+    /** Usual sizes from a unison to a seventh. */
+    private static final int[] USUAL = {0, 2, 4, 5, 7, 9, 11};
     /** By number, from 2. */
     private static final List<String> NAMES = List.of("second", "third", "fourth", "fifth", "sixth", "seventh", "octave",
             "ninth", "tenth", "eleventh", "twelfth", "thirteenth", "fourteenth", "fifteenth");
@@ -41,6 +45,17 @@ public record HarmonyLine(int number, boolean above) {
     /** Degrees of the scale, upward positive: a third is two. */
     int degrees() {
         return above ? number - 1 : 1 - number;
+    }
+
+    /** Octaves and the rest of the interval in semitones of its usual size, for scales that do not have seven notes; upward positive. */
+    int usual() {
+        int octaves = (number - 1) / STEPS;
+        return (above ? 1 : -1) * (octaves * PitchClass.COUNT + USUAL[(number - 1) % STEPS]);
+    }
+
+    /** Whether it is one or several octaves. */
+    boolean isOctave() {
+        return (number - 1) % STEPS == 0;
     }
 
     /** Semitones as a major or perfect interval, upward positive. */

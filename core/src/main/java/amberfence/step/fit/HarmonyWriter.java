@@ -4,6 +4,7 @@ import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.step.Finding;
+import amberfence.step.NoteCount;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Tally;
@@ -22,6 +23,7 @@ import java.util.List;
 final class HarmonyWriter {
     /** A line that holds a common note goes no farther from the tune than an octave and its own interval. */
     private static final int FARTHEST = PitchClass.COUNT;
+    private static final int DIATONIC = 7;
 
     private final Harmony step;
     private final Line in;
@@ -35,6 +37,7 @@ final class HarmonyWriter {
     /** The notes of the tune that still sound. */
     private final List<Note> sounding = new ArrayList<>();
     private int nextSounding;
+    private final NoteCount meeting = new NoteCount();
 
     /** Where a note sounds, by which one that is there already is found: start, pitch and channel in one number. */
     private static long place(Note note) {
@@ -65,6 +68,7 @@ final class HarmonyWriter {
                 work.keepAsChosen(note);
             }
         }
+        work.find(meeting, FitFinding.LinesMeet::new);
     }
 
     /** All of the tune that sounds while a note begins, what begins with it among it. */
@@ -94,6 +98,7 @@ final class HarmonyWriter {
             last[i] = added.pitch();
             if (there.again(place(added)) > 0) {
                 doubled = new Reason.AvoidedUnison(added.pitch(), added.pitch());
+                meeting.add(added);
                 continue;
             }
             if (added.pitch() != clear) {
@@ -139,13 +144,34 @@ final class HarmonyWriter {
             return pitch + (step.way() == Way.EXACT ? line.wide() : line.narrow());
         }
         if (chord.isEmpty()) {
-            return ladder.moved(pitch, line.degrees());
+            return inScale(pitch, line, ladder);
         }
         int candidate = pitch + line.narrow();
         while (!chord.containsPitch(candidate)) {
             candidate += line.above() ? 1 : -1;
         }
         return candidate;
+    }
+
+    /** In seven notes by degrees; in other scales the inside note nearest to the usual size, of two equally near the smaller, and never the note itself. */
+    private static int inScale(int pitch, HarmonyLine line, KeyLadder ladder) {
+        if (line.isOctave()) {
+            return pitch + line.usual();
+        } else if (ladder.size() == DIATONIC) {
+            return ladder.moved(pitch, line.degrees());
+        }
+        KeyLadder.Place place = ladder.place(pitch);
+        int own = pitch - place.alteration();
+        int goal = own + line.usual();
+        PitchClassSet inside = ladder.key().pitchClasses();
+        int nearest = own;
+        for (int away = 0; nearest == own; away++) {
+            // The smaller of the two intervals lies towards the note.
+            int smaller = line.above() ? goal - away : goal + away;
+            int larger = line.above() ? goal + away : goal - away;
+            nearest = smaller != own && inside.containsPitch(smaller) ? smaller : larger != own && inside.containsPitch(larger) ? larger : own;
+        }
+        return nearest + place.alteration();
     }
 
     private Reason reason(int pitch, int wanted, HarmonyLine line, KeyLadder ladder, PitchClassSet chord) {
@@ -155,6 +181,9 @@ final class HarmonyWriter {
             return new FitReason.NearestChordNote(line);
         }
         KeyLadder.Place from = ladder.place(pitch);
+        if (ladder.size() != DIATONIC) {
+            return new FitReason.NearestToInterval(line, DegreeWords.of(ladder, from), DegreeWords.of(ladder, ladder.place(wanted)));
+        }
         return new Reason.ByDegrees(line.degrees(), DegreeWords.of(ladder, from), DegreeWords.of(ladder, from.plus(line.degrees())));
     }
 }

@@ -9,6 +9,8 @@ import amberfence.step.Change;
 import amberfence.step.fit.Harmony.Way;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class HarmonyTest {
     private static Harmony harmony(Way way, String lines) {
@@ -138,5 +140,32 @@ class HarmonyTest {
     @Test
     void aThirdBelowToTheChordIsAChordNote() {
         doing(harmony(Way.CHORD, "third below").withInstead(true)).under("| C | F |").on("G4:8 C5:8").gives("E4:8 A4:8");
+    }
+
+    /** Scales that do not have seven notes: the inside note nearest to the usual size of the interval, of two equally near the smaller. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"C major pentatonic | third above | C4 | [C4 E4]",
+        // F♯ would be a third above D: G lies a semitone from it, E two.
+        "C major pentatonic | third above | D4 | [D4 G4]",
+        // G♯ would be a third above E: G and A lie a semitone from it, and G is the smaller.
+        "C major pentatonic | third above | E4 | [E4 G4]", "C major pentatonic | third above | G4 | [G4 C5]", "C major pentatonic | third above | A4 | [A4 C5]",
+        "C major pentatonic | fifth above | C4 | [C4 G4]", "C major pentatonic | fifth above | E4 | [E4 C5]",
+        // F♯ would be a second above E; E is nearer than any, but never the note itself.
+        "C major pentatonic | second above | E4 | [E4 G4]", "C major pentatonic | octave above | E4 | [E4 E5]", "C whole tone | third above | C4 | [C4 E4]",
+        "C whole tone | octave below | D4 | [D3 D4]", "C whole tone | fourth above | C4 | [C4 E4]", "C blues | third above | C4 | [C4 Eb4]",
+        "C major pentatonic | sixth below | C5 | [E4 C5]", "C major pentatonic | tenth above | C4 | [C4 E5]"})
+    void otherScalesHaveTheNearestNoteToTheIntervalsUsualSize(String key, String line, String note, String expected) {
+        doing(harmony(Way.SCALE, line)).in(key).on(note).gives(expected);
+    }
+
+    @Test
+    void anOctaveIsAnOctaveForOutsideNotesToo() {
+        doing(harmony(Way.SCALE, "octave above")).in("C major pentatonic").on("F#4").gives("[F#4 F#5]");
+    }
+
+    @Test
+    void linesThatMeetAreOneNoteAndListed() {
+        doing(harmony(Way.EXACT, "octave above")).on("[C4 C5]").gives("[C4 C5 C6]").finding("two lines meet on C5 and are one note there");
+        doing(harmony(Way.EXACT, "octave above")).on("[C4 C5] [D4 D5]").finding("2 times lines meet on one pitch and are one note there; the first is C5");
     }
 }
