@@ -322,4 +322,15 @@ class ProgressionStripTest extends WindowTest {
         settle();
         assertThat(session.song().progression().find(id)).isEmpty();
     }
+
+    @Test
+    void theWholeProgressionTakesTwiceTheTimeOrHalf() {
+        long length = session.song().progression().spans().get(0).length();
+        chooseUnder("chords-change", "change-double");
+        settle();
+        assertThat(session.song().progression().spans().get(0).length()).isEqualTo(2 * length);
+        chooseUnder("chords-change", "change-half");
+        settle();
+        assertThat(session.song().progression().spans().get(0).length()).isEqualTo(length);
+    }
 }

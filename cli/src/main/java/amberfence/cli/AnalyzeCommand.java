@@ -18,7 +18,7 @@ import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
-import amberfence.theory.RomanNumeral;
+import amberfence.theory.Numerals;
 import amberfence.theory.Spelling;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -169,9 +169,10 @@ final class AnalyzeCommand implements Runnable {
     }
 
     private static void write(ArrayNode target, List<ReadChord> chords, FenceLine fence) {
+        Numerals numerals = Numerals.of(chords, ReadChord::chord, chord -> fence.keyAt(chord.start()));
         for (ReadChord chord : chords) {
             target.addObject().put("startTick", chord.start()).put("endTick", chord.end()).put("symbol", chord.chord().plainText())
-                    .put("roman", RomanNumeral.of(chord.chord(), fence.keyAt(chord.start())))
+                    .put("roman", numerals.of(chord.chord(), fence.keyAt(chord.start())))
                     .put("confidence", Math.round(chord.confidence() * 100) / 100.0);
         }
     }

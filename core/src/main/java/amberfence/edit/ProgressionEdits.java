@@ -123,6 +123,25 @@ public final class ProgressionEdits {
         return chord.withKind(chord.kind().without(3).with(new ChordTone(4, 0)));
     }
 
+    /**
+     * The whole progression slower or faster, counted from the bar line before its first chord.
+     *
+     * @param percent of the time that it takes: 200 for double length, 50 for half
+     */
+    public static Song stretched(Song song, int percent) {
+        List<ChordSpan> spans = song.progression().spans();
+        if (spans.isEmpty()) {
+            return song;
+        }
+        long origin = song.time().barStart(song.time().barOf(spans.get(0).start()));
+        return song.withProgression(new Progression(spans.stream().map(span -> span.withTime(stretched(span.start(), origin, percent),
+                Math.max(stretched(span.start(), origin, percent) + 1, stretched(span.end(), origin, percent)))).toList()));
+    }
+
+    private static long stretched(long tick, long origin, int percent) {
+        return origin + (tick - origin) * percent / 100;
+    }
+
     /** Cuts a chord in two at a tick inside it. */
     public static Song cut(Song song, long id, long tick) {
         return song.withProgression(song.progression().cut(id, tick, song.nextId())).withNextId(song.nextId() + 1);

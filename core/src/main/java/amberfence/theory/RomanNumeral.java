@@ -99,6 +99,11 @@ public final class RomanNumeral {
         return applied.orElseGet(() -> plain(chord, key));
     }
 
+    /** How a chord is written that leads nowhere: on its own degree, whatever it could be the dominant of. */
+    static String onItsDegree(Chord chord, Key key) {
+        return plain(chord, key);
+    }
+
     private static String plain(Chord chord, Key key) {
         boolean lower = chord.kind().isMinor();
         boolean diminished = chord.kind().suffix().startsWith("°") || chord.kind().suffix().startsWith("ø");

@@ -51,6 +51,16 @@ class ProgressionEditsTest {
     }
 
     @Test
+    void theWholeProgressionGoesToHalfOrDoubleLength() {
+        Song song = ProgressionEdits.put(Song.empty("x"), ChordChart.read("| C G | Am |", Song.empty("x").time(), 2, () -> 1, C));
+        Song twice = ProgressionEdits.stretched(song, 200);
+        assertThat(twice.progression().spans()).extracting(ChordSpan::length).isEqualTo(song.progression().spans().stream().map(span -> 2 * span.length()).toList());
+        assertThat(twice.progression().spans().get(0).start()).isEqualTo(song.progression().spans().get(0).start());
+        assertThat(ProgressionEdits.stretched(twice, 50).progression()).isEqualTo(song.progression());
+        assertThat(ProgressionEdits.stretched(Song.empty("x"), 50)).isEqualTo(Song.empty("x"));
+    }
+
+    @Test
     void dropsFifthsSwapsAndSuspends() {
         assertThat(each("| Cmaj7 | G7 |", (chord, key) -> chord.withKind(chord.kind().without(5)))).isEqualTo("Cmaj7(no5) G7(no5)");
         assertThat(each("| F | Am | C |", ProgressionEdits::swapped)).isEqualTo("Fm A♭ Cm");

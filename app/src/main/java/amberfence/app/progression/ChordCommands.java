@@ -162,6 +162,11 @@ public final class ChordCommands {
                 song.progression().with(List.of(id), span -> span.withChord(chord))));
     }
 
+    /** The whole progression in so many percent of its time. */
+    void stretch(String name, int percent) {
+        session.edit(name, song -> ProgressionEdits.stretched(song, percent));
+    }
+
     public void delete() {
         if (session.selection().chords().get().isEmpty()) {
             session.say(Words.say("chords.selectFirst"));

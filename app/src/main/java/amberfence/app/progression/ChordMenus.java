@@ -173,6 +173,8 @@ public final class ChordMenus {
                 changeItem("change-degree-up", "hands.degreeUp", (chord, key) -> ProgressionEdits.byDegrees(chord, key, 1)),
                 changeItem("change-degree-down", "hands.degreeDown", (chord, key) -> ProgressionEdits.byDegrees(chord, key, -1)),
                 withNotes(), toKey("change-to-major", "chords.toMajor", Scales.MAJOR), toKey("change-to-minor", "chords.toMinor", Scales.MINOR),
+                Controls.menuItem("change-half", Words.say("chords.half"), () -> commands.stretch(Words.say("chords.half"), 50)),
+                Controls.menuItem("change-double", Words.say("chords.double"), () -> commands.stretch(Words.say("chords.double"), 200)),
                 new SeparatorMenuItem(), Controls.menuItem("chords-copy", Words.say("chords.copy"), commands::copy),
                 Controls.menuItem("chords-paste", Words.say("chords.paste"), commands::paste),
                 Controls.menuItem("chords-repeat", Words.say("chords.repeat"), commands::repeat),

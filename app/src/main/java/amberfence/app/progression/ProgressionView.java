@@ -9,7 +9,7 @@ import amberfence.song.ChordSpan;
 import amberfence.song.Fence;
 import amberfence.song.FenceLine;
 import amberfence.song.Progression;
-import amberfence.theory.RomanNumeral;
+import amberfence.theory.Numerals;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import java.util.ArrayList;
@@ -46,6 +46,7 @@ public final class ProgressionView extends VBox {
     private final PlaceMenu context = new PlaceMenu();
     private Progression shown;
     private Fence shownFence;
+    private Numerals numerals;
 
     /** @param openPanel opens what puts chords in */
     public ProgressionView(Session session, ChordCommands commands, ChordMenus menus, Runnable openPanel) {
@@ -88,6 +89,7 @@ public final class ProgressionView extends VBox {
         session.selection().chords().addListener((property, old, now) -> place());
         session.timeAxis().addListener((property, old, now) -> place());
         shown = progression();
+        numerals = style();
         build();
         showMotion();
     }
@@ -127,7 +129,9 @@ public final class ProgressionView extends VBox {
         Fence fence = session.results().get().song().fence();
         // The numerals of the cards follow from the keys.
         if (before != now || !fence.equals(shownFence)) {
-            boolean sameKeys = fence.equals(shownFence) && before.isEmpty() == now.isEmpty();
+            Numerals style = style();
+            boolean sameKeys = fence.equals(shownFence) && before.isEmpty() == now.isEmpty() && style.equals(numerals);
+            numerals = style;
             shownFence = fence;
             Controls.rebuild(cards, sameKeys ? this::replace : this::build);
         }
@@ -165,6 +169,11 @@ public final class ProgressionView extends VBox {
         context.open(this, menus.card(card), point.getX(), point.getY());
     }
 
+    private Numerals style() {
+        FenceLine fence = session.results().get().fence();
+        return Numerals.of(progression().spans(), ChordSpan::chord, span -> fence.keyAt(span.start()));
+    }
+
     private Progression progression() {
         return session.results().get().song().progression();
     }
@@ -184,7 +193,7 @@ public final class ProgressionView extends VBox {
         FenceLine fence = session.results().get().fence();
         for (ChordSpan span : inView.values()) {
             if (!there.containsKey(span.id())) {
-                ChordCard card = new ChordCard(session, commands, span, RomanNumeral.of(span.chord(), fence.keyAt(span.start())),
+                ChordCard card = new ChordCard(session, commands, span, numerals.of(span.chord(), fence.keyAt(span.start())),
                         this::openMenu);
                 there.put(span.id(), card);
                 cards.getChildren().add(card);

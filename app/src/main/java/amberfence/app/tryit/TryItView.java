@@ -49,6 +49,7 @@ public final class TryItView extends VBox {
     private static final String PERFORMANCE = "C4 C#4 D4 E4 F4 F#4 G4:2 A4 Bb4 B4 C5:3 [C4 E4 G4]:4";
     private static final int LATEST = 300;
     private static final int MIDDLE_C = 60;
+    private static final double THROUGH = 150;
 
     private final Session session;
     private final SoundDesk desk;
@@ -121,7 +122,6 @@ public final class TryItView extends VBox {
             }
         });
         throughSteps.setMinWidth(USE_PREF_SIZE);
-        mode.setMinWidth(112);
         Controls.tip(throughSteps, Words.say("tryit.throughTip"));
         // The steps decide what outside keys sound; what they are stands in the place of that choice.
         outside.visibleProperty().bind(desk.keysThroughSteps().not());
@@ -134,13 +134,10 @@ public final class TryItView extends VBox {
         session.results().addListener((property, old, now) -> tellThrough());
         session.selection().part().addListener((property, old, now) -> tellThrough());
         tellThrough();
-        HBox first = new HBox(6, mode, outside, throughSteps, through);
-        HBox.setHgrow(through, Priority.ALWAYS);
-        through.setMaxWidth(Double.MAX_VALUE);
+        through.setPrefWidth(THROUGH);
+        FlowPane first = new FlowPane(6, 4, mode, outside, throughSteps, through);
         first.getChildren().addAll(octaveRow());
         first.getChildren().add(state);
-        HBox.setHgrow(state, Priority.SOMETIMES);
-        first.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(first, piano, pads, bank, recordRow());
         showBank(desk.keys().mode() == LiveKeys.Mode.CHORDS);
     }

@@ -9,6 +9,7 @@ import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
+import amberfence.theory.Numerals;
 import amberfence.theory.RomanNumeral;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,7 +85,8 @@ public final class ChordChart {
     /** The progression as Roman numerals, in the key of each moment. */
     public static String numerals(Song song) {
         FenceLine fence = song.fence().along(song.time());
-        return lines(song, span -> RomanNumeral.of(span.chord(), fence.keyAt(span.start())).replace(" ", ""));
+        Numerals numerals = Numerals.of(song.progression().spans(), ChordSpan::chord, span -> fence.keyAt(span.start()));
+        return lines(song, span -> numerals.of(span.chord(), fence.keyAt(span.start())).replace(" ", ""));
     }
 
     /** A ChordPro file (the open format of chordpro.org, version 6, from memory) with the chords as a grid. */
