@@ -325,11 +325,16 @@ class ProgressionStripTest extends WindowTest {
 
     @Test
     void theWholeProgressionTakesTwiceTheTimeOrHalf() {
+        click("chords-add");
+        chooseUnder("chords-templates", "template-I-V-vi-IV");
+        settle();
         long length = session.song().progression().spans().get(0).length();
-        chooseUnder("chords-change", "change-double");
+        click("chords-change");
+        clickOn("#change-double");
         settle();
         assertThat(session.song().progression().spans().get(0).length()).isEqualTo(2 * length);
-        chooseUnder("chords-change", "change-half");
+        click("chords-change");
+        clickOn("#change-half");
         settle();
         assertThat(session.song().progression().spans().get(0).length()).isEqualTo(length);
     }

@@ -22,7 +22,8 @@ public enum Shortcut {
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
     CUT_GRID("", "K"), JOIN("", "J"), DELETE("", "Del"), ALLOW("", "A"), LEAVE("", "X"), NEXT_TAKE("", "T"), OUTLINE("", "O"),
     ZOOM("", "+  −  0  9"), PLAYHEAD("", "PgUp  PgDn"), CLEAR("", "Esc"), PARTS("", "↑ ↓"), RENAME("", "F2"), TURN("", "← →"),
-    KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter"), ONE_BY_ONE("", "←  →  Enter"), PLACES("", "N P  1–3  L  H  Shift+L H");
+    KEY_LANE("", "Alt+← →"), OPEN_STEP("", "Enter"), ONE_BY_ONE("", "←  →  Enter"), PLACES("", "N P  1–3  L  H"),
+    PLACES_ALIKE("", "Shift+L  H"), RECIPES("", "Alt+1–9");
 
     private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
     private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW, THROUGH);

@@ -34,6 +34,9 @@ import javafx.scene.layout.VBox;
 
 /** What to export: which parts, in which type of MIDI file, or the table of changes. */
 public final class ExportSheet {
+    /** How often every note is looked at in reading a song through. */
+    private static final int LOOKS = 4;
+
     private ExportSheet() {
     }
 
@@ -115,7 +118,8 @@ public final class ExportSheet {
         row.setMinHeight(28);
         Song song = session.results().get().song();
         Map<Integer, Line> lines = session.results().get().lines();
-        session.computations().ask("places to read before exporting", () -> ReadThrough.of(song, lines, DoubtKind.usual()).size(), count -> {
+        int notes = lines.values().stream().mapToInt(Line::size).sum();
+        session.computations().ask("places to read before exporting", LOOKS * notes, () -> ReadThrough.of(song, lines, DoubtKind.usual()).size(), count -> {
             words.setText(count == 0 ? Words.say("export.allRead") : Words.count("export.unread", count));
             read.setVisible(count > 0);
         });

@@ -16,7 +16,7 @@ public final class ShortcutsSheet {
     public static Sheet of(Runnable close) {
         GridPane grid = new GridPane();
         grid.setHgap(18);
-        grid.setVgap(1.5);
+        grid.setVgap(0.5);
         Shortcut[] all = Shortcut.values();
         int rows = (all.length + COLUMNS - 1) / COLUMNS;
         for (int i = 0; i < all.length; i++) {
@@ -24,7 +24,7 @@ public final class ShortcutsSheet {
             grid.add(new HBox(Controls.label(all[i].keys(), "key-caps")), column, i % rows);
             grid.add(Controls.label(all[i].words(), "plain"), column + 1, i % rows);
         }
-        return new Sheet("shortcuts-sheet", Words.say("shortcuts.title"), Words.say("shortcuts.subtitle"), grid, 760, close,
+        return new Sheet("shortcuts-sheet", Words.say("shortcuts.title"), Words.say("shortcuts.subtitle"), grid, 800, close,
                 Controls.button("shortcuts-close", "sheet.close", event -> close.run(), "ink"));
     }
 }
