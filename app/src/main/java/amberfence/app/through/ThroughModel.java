@@ -11,18 +11,22 @@ import amberfence.reading.through.Mend;
 import amberfence.reading.through.ReadThrough;
 import amberfence.song.LeftPlaces;
 import amberfence.song.Line;
+import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 
@@ -109,11 +113,15 @@ final class ThroughModel {
 
     /** Leaves places as they are, as an edit that can be undone. */
     void leave(Collection<Doubt> places, String words) {
-        doubts.removeAll(places);
+        // By identity, for there may be thousands of each.
+        Set<Doubt> gone = Collections.newSetFromMap(new IdentityHashMap<>());
+        gone.addAll(places);
+        Map<DoubtKind, List<Note>> notes = places.stream().collect(Collectors.groupingBy(Doubt::kind, Collectors.mapping(Doubt::note, Collectors.toList())));
+        doubts.setAll(doubts.stream().filter(doubt -> !gone.contains(doubt)).toList());
         session.edit(words, song -> {
             LeftPlaces left = song.left();
-            for (Doubt doubt : places) {
-                left = left.with(doubt.kind().text(), List.of(doubt.note()));
+            for (Map.Entry<DoubtKind, List<Note>> kind : notes.entrySet()) {
+                left = left.with(kind.getKey().text(), kind.getValue());
             }
             return song.withLeft(left);
         });
@@ -124,9 +132,14 @@ final class ThroughModel {
         session.edit(Words.say("through.again"), song -> song.withLeft(LeftPlaces.NONE));
     }
 
+    /** Whether a place is of the kind of another, in its part. */
+    static boolean isLike(Doubt other, Doubt doubt) {
+        return other.kind() == doubt.kind() && other.part() == doubt.part();
+    }
+
     /** All places of the kind of one, in its part. */
     List<Doubt> likeIt(Doubt doubt) {
-        return doubts.stream().filter(other -> other.kind() == doubt.kind() && other.part() == doubt.part()).toList();
+        return doubts.stream().filter(other -> isLike(other, doubt)).toList();
     }
 
     /** The ways out that can be taken: a pitch wherever the note comes from one of the part, all else where no step has changed it. */

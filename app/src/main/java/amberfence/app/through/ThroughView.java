@@ -213,7 +213,7 @@ public final class ThroughView extends VBox {
     private void leaveAllLike(Doubt doubt) {
         int at = model.doubts().indexOf(doubt);
         List<Doubt> all = model.likeIt(doubt);
-        int before = (int) all.stream().filter(other -> model.doubts().indexOf(other) < at).count();
+        int before = (int) model.doubts().subList(0, at).stream().filter(other -> ThroughModel.isLike(other, doubt)).count();
         model.leave(all, Words.say("through.leftAll", doubt.kind().title(), all.size()));
         select(at - before);
     }

@@ -31,8 +31,11 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -203,6 +206,28 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "overview opened", () -> ((ToggleButton) lookup("#tab-overview").query()).setSelected(true));
             measure(blocks, "overview: an edit", () -> session.edit("title", old -> old.withTitle("x")));
             measure(blocks, "overview: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
+        }
+    }
+
+    /** Random notes have places in doubt by the ten thousand. */
+    @Test
+    void readingAHundredThousandNotesThrough() {
+        Song song = withChords(withParts(Song.empty("Through"), 5, 20_000), 2_000);
+        try (Blocks blocks = new Blocks()) {
+            interact(() -> session.preferences().keep("through-hear", "off"));
+            interact(() -> open(song));
+            measure(blocks, "100,000 notes: read through opened", () -> workspace.openTab("through"));
+            waitUntil(MOST_SECONDS, () -> lookup("#through-rows").queryListView().getItems().size() > 10_000);
+            ListView<?> rows = lookup("#through-rows").queryListView();
+            System.out.printf("places in doubt in 100,000 random notes: %,d%n", rows.getItems().size());
+            measure(blocks, "100,000 notes: a place is gone to", () -> rows.getSelectionModel().select(5_000));
+            measure(blocks, "100,000 notes: scrolled while it is read anew", () -> {
+                session.edit("title", old -> old.withTitle("x"));
+                rows.scrollTo(9_000);
+            });
+            interact(rows::requestFocus);
+            measure(blocks, "100,000 notes: all of a kind are left", () -> rows.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "L", "L", KeyCode.L, true, false, false, false)));
+            measure(blocks, "100,000 notes: undone", session::undo);
         }
     }
 }
