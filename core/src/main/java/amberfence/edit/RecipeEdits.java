@@ -38,9 +38,8 @@ public final class RecipeEdits {
     /** Its steps behind those of a part, limited to some of its notes; where the recipe picks by a rule, to those of them that it picks now. */
     public static Song onNotes(Song song, int partId, Recipe recipe, NoteSet notes) {
         Song more = song;
-        Line line = song.part(partId).line();
         for (Recipe.Entry entry : recipe.steps()) {
-            NoteSet chosen = picked(song, line, entry, notes);
+            NoteSet chosen = picked(song, partId, entry, notes);
             more = more.plusStep(partId, entry.step().step(texts(song)), Optional.<Limit>of(new Pick.Frozen(chosen)));
         }
         return more;
@@ -53,16 +52,17 @@ public final class RecipeEdits {
         for (Recipe.Entry entry : recipe.steps()) {
             Song before = done.song();
             Line line = before.part(partId).line();
-            done = hands.command(before, partId, entry.step().step(texts(before)), picked(before, line, entry, chosen));
+            done = hands.command(before, partId, entry.step().step(texts(before)), picked(before, partId, entry, chosen));
             chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> line.note(id).isEmpty()).toList(), true);
         }
         return done;
     }
 
-    private static NoteSet picked(Song song, Line line, Recipe.Entry entry, NoteSet notes) {
+    private static NoteSet picked(Song song, int partId, Recipe.Entry entry, NoteSet notes) {
         return entry.pick().map(pick -> {
-            NoteSet picked = pick.choose(line, Surroundings.of(song, song.parts().stream().filter(part -> part.line() == line).findFirst().orElseThrow()));
-            return NoteSet.of(line.notes().stream().filter(picked::contains).map(Note::id).filter(notes::contains).toList());
+            Part part = song.part(partId);
+            NoteSet picked = pick.choose(part.line(), Surroundings.of(song, part));
+            return NoteSet.of(part.line().notes().stream().filter(picked::contains).map(Note::id).filter(notes::contains).toList());
         }).orElse(notes);
     }
 }

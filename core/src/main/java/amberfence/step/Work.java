@@ -14,7 +14,7 @@ import java.util.function.BiFunction;
  */
 public final class Work {
     /** How many notes a step may make; more is a mistake in its settings, or in the song. */
-    static final int MOST_MADE = 200_000;
+    private static final int MOST_MADE = 200_000;
     /** So many more for each note of the line: a chord on each is what somebody may want. */
     private static final int MOST_OF_EACH = 7;
     /** How often a loop may go round whose end depends on how long the song or a chord is. */

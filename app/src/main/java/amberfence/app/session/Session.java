@@ -292,7 +292,6 @@ public final class Session {
         results.set(fresh);
     }
 
-    /** What cannot be worked out leaves the song as it was before. */
     /** The song with what is being tried. */
     private Song shown(Song song) {
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
@@ -301,6 +300,7 @@ public final class Session {
                 : part.withSteps(part.steps().stream().map(slot -> slot.id() == without ? slot.withOn(false) : slot).toList())).toList());
     }
 
+    /** What cannot be worked out leaves the song as it was before. */
     private void giveUp(Throwable cause) {
         boolean changed = document.returnToComputed();
         tryOn.set(null);

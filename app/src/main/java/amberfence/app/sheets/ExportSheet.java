@@ -3,17 +3,15 @@ package amberfence.app.sheets;
 import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.through.SongReading;
 import amberfence.app.words.Words;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.sheet.SheetFormat;
 import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.application.Platform;
@@ -34,9 +32,6 @@ import javafx.scene.layout.VBox;
 
 /** What to export: which parts, in which type of MIDI file, or the table of changes. */
 public final class ExportSheet {
-    /** How often every note is looked at in reading a song through. */
-    private static final int LOOKS = 4;
-
     private ExportSheet() {
     }
 
@@ -116,10 +111,8 @@ public final class ExportSheet {
         HBox row = new HBox(10, words, read);
         row.setAlignment(Pos.CENTER_LEFT);
         row.setMinHeight(28);
-        Song song = session.results().get().song();
-        Map<Integer, Line> lines = session.results().get().lines();
-        int notes = lines.values().stream().mapToInt(Line::size).sum();
-        session.computations().ask("places to read before exporting", LOOKS * notes, () -> ReadThrough.of(song, lines, DoubtKind.usual()).size(), count -> {
+        SongReading.ask(session, "places to read before exporting", DoubtKind.usual(), found -> {
+            int count = found.open().size();
             words.setText(count == 0 ? Words.say("export.allRead") : Words.count("export.unread", count));
             read.setVisible(count > 0);
         });

@@ -5,10 +5,10 @@ import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.edit.RecipeEdits;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.StepSlot;
-import amberfence.step.SettingTexts;
 import amberfence.step.recipe.Recipe;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
@@ -33,8 +33,7 @@ public final class RecipeSheet {
         fields.addRow(0, Controls.rowLabel("recipe.name"), name);
         fields.addRow(1, Controls.rowLabel("recipe.meaning"), meaning);
         Button take = Controls.button("recipe-take", "recipe.take", event -> {
-            SettingTexts texts = new SettingTexts(id -> song.find(id).map(Part::name).orElse(""), text -> 0, song.time().ticksPerQuarter());
-            Recipe recipe = Recipe.of(name.getText().strip(), meaning.getText().strip(), part.steps(), texts);
+            Recipe recipe = Recipe.of(name.getText().strip(), meaning.getText().strip(), part.steps(), RecipeEdits.texts(song));
             close.run();
             files.keep(recipes, recipe);
         }, "primary");

@@ -2,11 +2,11 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.sound.LiveChain;
-import amberfence.sound.LiveKeys;
 import amberfence.song.ChordSpan;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.sound.LiveChain;
+import amberfence.sound.LiveKeys;
 import amberfence.theory.Key;
 import java.util.List;
 import java.util.Optional;

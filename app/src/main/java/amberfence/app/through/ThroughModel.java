@@ -1,7 +1,6 @@
 package amberfence.app.through;
 
 import amberfence.app.hands.NoteCommands;
-import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.Mending;
@@ -14,7 +13,6 @@ import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.NoteIdentity;
 import amberfence.song.Part;
-import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -32,12 +30,11 @@ import javafx.collections.ObservableList;
 
 /** What is read, and which kinds and parts are looked at; the song as it sounds is read beside the interface thread. */
 final class ThroughModel {
-    private static final int LOOKS = 4;
-
     private final Session session;
     private final NoteCommands commands;
     private final ObservableList<Doubt> doubts = FXCollections.observableArrayList();
     private final Set<DoubtKind> kinds = EnumSet.copyOf(DoubtKind.usual());
+    /** The part that is looked at; empty for all. */
     private OptionalInt part = OptionalInt.empty();
     private ReadThrough.Found found = new ReadThrough.Found(List.of(), List.of());
     private int mended;
@@ -54,11 +51,6 @@ final class ThroughModel {
 
     Set<DoubtKind> kinds() {
         return kinds;
-    }
-
-    /** The part that is looked at; empty for all. */
-    OptionalInt part() {
-        return part;
     }
 
     int mendedCount() {
@@ -92,11 +84,7 @@ final class ThroughModel {
 
     /** Reads the song as it sounds now. */
     void read(Consumer<ReadThrough.Found> then) {
-        Results results = session.results().get();
-        Song song = results.song();
-        Map<Integer, Line> lines = results.lines();
-        int notes = lines.values().stream().mapToInt(Line::size).sum();
-        session.computations().ask(this, LOOKS * notes, () -> ReadThrough.read(song, lines, EnumSet.allOf(DoubtKind.class)), then);
+        SongReading.ask(session, this, EnumSet.allOf(DoubtKind.class), then);
     }
 
     void show(ReadThrough.Found nowFound) {

@@ -40,7 +40,9 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -121,9 +123,14 @@ public final class ProjectReader {
     }
 
     private static LeftPlaces left(Place root) {
-        LeftPlaces left = LeftPlaces.NONE;
+        // All of a kind at once, for there may be thousands.
+        Map<String, List<Note>> notes = new LinkedHashMap<>();
         for (Place place : root.items("leftPlaces")) {
-            left = left.with(place.field("kind").text(), List.of(note(place.field("note"), ProjectReader::anyNote)));
+            notes.computeIfAbsent(place.field("kind").text(), kind -> new ArrayList<>()).add(note(place.field("note"), ProjectReader::anyNote));
+        }
+        LeftPlaces left = LeftPlaces.NONE;
+        for (Map.Entry<String, List<Note>> kind : notes.entrySet()) {
+            left = left.with(kind.getKey(), kind.getValue());
         }
         return left;
     }
