@@ -5,9 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.app.theme.Controls;
 import amberfence.demo.LanternFerry;
 import amberfence.format.project.ProjectDocument;
+import amberfence.song.Line;
+import amberfence.song.LineText;
+import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.fence.BringInside;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.Bounds;
 import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
@@ -29,7 +36,7 @@ class RoomTest extends WindowTest {
     /** The smallest one is 1280×800 at an interface scale of 150 %, the second 1920×1080 at 200 %. */
     private static final List<Dimension2D> SIZES = List.of(new Dimension2D(850, 530), new Dimension2D(960, 540),
             new Dimension2D(1024, 768), new Dimension2D(1280, 800), new Dimension2D(1920, 1080));
-    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview");
+    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through");
     private static final Dimension2D SCREEN = new Dimension2D(1280, 800);
     private static final double SLACK = 1.5;
 
@@ -80,33 +87,76 @@ class RoomTest extends WindowTest {
     @Test
     void nothingIsCutOffAtAnySize() {
         List<String> wrong = new ArrayList<>();
-        for (Dimension2D size : SIZES) {
-            resize(size);
-            for (String tab : TABS) {
-                interact(() -> workspace.openTab(tab));
-                look(wrong, size, tab);
-            }
-            interact(() -> workspace.openTab(""));
-            look(wrong, size, "folded");
-            if (isShown("steps-call")) {
-                fire("steps-call");
-                look(wrong, size, "steps called");
-                fire("steps-call");
-            }
-            interact(workspace::openFence);
-            look(wrong, size, "fence page");
-            fire("fence-done");
-            interact(workspace::openCompare);
-            look(wrong, size, "compare");
-            fire("compare-done");
-            for (Runnable sheet : List.<Runnable>of(workspace::openExport, workspace::openShortcuts, workspace::openHistory,
-                    workspace::openSmooth, workspace::openSound, workspace::openTime, workspace::openSettings, workspace::openTitle)) {
-                interact(sheet);
-                look(wrong, size, "sheet");
-                push(KeyCode.ESCAPE);
-            }
+        SIZES.forEach(size -> lookAtEverything(wrong, size, ""));
+        assertThat(wrong.stream().distinct().toList()).isEmpty();
+    }
+
+    @Test
+    void nothingIsCutOffInSongsThatWereNotMadeForIt() {
+        List<String> wrong = new ArrayList<>();
+        Map<String, Song> songs = new LinkedHashMap<>();
+        songs.put("16 parts with long names", ofParts(16, "Second violins of the harbour orchestra, muted ", Role.MELODY, "C4 E4 G4 A#4 ".repeat(8)));
+        songs.put("one note", ofParts(1, "One", Role.MELODY, "C#4"));
+        songs.put("drums only", ofParts(1, "Kit", Role.DRUMS, "C2 F#2 D2 F#2"));
+        songs.put("200 bars", ofParts(2, "Tune", Role.MELODY, "C4 E4 G4 A#4 ".repeat(200)));
+        songs.put("empty", Song.empty("An empty song whose title is so long that no head of a window has the room for all of it"));
+        for (Map.Entry<String, Song> song : songs.entrySet()) {
+            interact(() -> session.open(ProjectDocument.of(song.getValue()), null));
+            lookAtEverything(wrong, SIZES.get(0), song.getKey() + ", ");
         }
         assertThat(wrong.stream().distinct().toList()).isEmpty();
+    }
+
+    private static Song ofParts(int count, String name, Role role, String notes) {
+        Line line = LineText.parse(notes, 480, 0, 1);
+        Song song = Song.empty("A song that was not made for this").withNextId(10_000);
+        for (int i = 0; i < count; i++) {
+            Song with = song.plusEmptyPart(name + (i + 1), role);
+            song = with.withPart(with.parts().get(i).id(), part -> part.withTake(take -> take.withLine(line)))
+                    .plusStep(with.parts().get(i).id(), BringInside.USUAL);
+        }
+        return song;
+    }
+
+    private void lookAtEverything(List<String> wrong, Dimension2D size, String song) {
+        resize(size);
+        for (String tab : TABS) {
+            interact(() -> workspace.openTab(tab));
+            look(wrong, size, song + tab);
+        }
+        interact(() -> workspace.openTab(""));
+        look(wrong, size, song + "folded");
+        if (isShown("steps-call")) {
+            fire("steps-call");
+            look(wrong, size, song + "steps called");
+            fire("steps-call");
+        }
+        interact(workspace::openFence);
+        look(wrong, size, song + "fence page");
+        fire("fence-done");
+        interact(workspace::openCompare);
+        if (isShown("compare-done")) {
+            look(wrong, size, song + "compare");
+            fire("compare-done");
+        }
+        Map<String, Runnable> sheets = new LinkedHashMap<>();
+        sheets.put("export", workspace::openExport);
+        sheets.put("shortcuts", workspace::openShortcuts);
+        sheets.put("history", workspace::openHistory);
+        sheets.put("smooth", workspace::openSmooth);
+        sheets.put("sound", workspace::openSound);
+        sheets.put("time", workspace::openTime);
+        sheets.put("settings", workspace::openSettings);
+        sheets.put("title", workspace::openTitle);
+        sheets.put("chart", workspace::openChart);
+        sheets.put("recipe", workspace::openRecipe);
+        sheets.put("run", workspace::openRun);
+        sheets.put("once", () -> workspace.openOnce(StepCatalogue.find("mirror").orElseThrow()));
+        sheets.forEach((name, sheet) -> {
+            interact(sheet);
+            look(wrong, size, song + name);
+            push(KeyCode.ESCAPE);
+        });
     }
 
     /** Presses a button, also where it cannot be reached by a mouse: that is found then. */

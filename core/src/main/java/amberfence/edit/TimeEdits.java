@@ -22,21 +22,18 @@ public final class TimeEdits {
     /** Another tempo from a tick on, until the next tempo. */
     public static Song tempo(Song song, long tick, int microsecondsPerQuarter) {
         TimeMap time = song.time();
-        return with(song, new TimeMap(time.ticksPerQuarter(),
-                put(time.tempos(), new Tempo(tick, microsecondsPerQuarter), Tempo::tick), time.metres()));
+        return with(song, time.withTempos(put(time.tempos(), new Tempo(tick, microsecondsPerQuarter), Tempo::tick)));
     }
 
     /** One tempo for the whole song. */
     public static Song tempo(Song song, int microsecondsPerQuarter) {
-        return with(song, new TimeMap(song.time().ticksPerQuarter(), List.of(new Tempo(0, microsecondsPerQuarter)),
-                song.time().metres()));
+        return with(song, song.time().withTempos(List.of(new Tempo(0, microsecondsPerQuarter))));
     }
 
     /** Another metre from a tick on, where a bar begins then, until the next metre. */
     public static Song metre(Song song, long tick, int numerator, int denominator) {
         TimeMap time = song.time();
-        return with(song, new TimeMap(time.ticksPerQuarter(), time.tempos(),
-                put(time.metres(), new Metre(tick, numerator, denominator), Metre::tick)));
+        return with(song, time.withMetres(put(time.metres(), new Metre(tick, numerator, denominator), Metre::tick)));
     }
 
     /** Takes the changes away that stand at a tick; what held before goes on. At the beginning there is always something. */
@@ -45,8 +42,8 @@ public final class TimeEdits {
             return song;
         }
         TimeMap time = song.time();
-        return with(song, new TimeMap(time.ticksPerQuarter(), time.tempos().stream().filter(tempo -> tempo.tick() != tick).toList(),
-                time.metres().stream().filter(metre -> metre.tick() != tick).toList()));
+        return with(song, time.withTempos(time.tempos().stream().filter(tempo -> tempo.tick() != tick).toList())
+                .withMetres(time.metres().stream().filter(metre -> metre.tick() != tick).toList()));
     }
 
     private static <T> List<T> put(List<T> all, T fresh, ToLongFunction<T> tick) {

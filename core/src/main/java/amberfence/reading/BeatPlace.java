@@ -6,8 +6,7 @@ import amberfence.song.TimeMap;
 import amberfence.theory.Range;
 
 /**
- * Where in the bar a tick falls. Beats are counted as they are felt: 6/8 has two. The first is strong, and with four or
- * more of an even number the one in the middle is strong too (common practice, no source).
+ * Where in the bar a tick falls. Beats are counted as they are felt: 6/8 has two. Which are strong, the song's time says.
  */
 public enum BeatPlace {
     BAR_START, STRONG, BEAT, OFF;
@@ -24,10 +23,7 @@ public enum BeatPlace {
         if (position.tick() > 2 * near || (position.beat() - 1) % metre.beatsPerPulse() != 0) {
             return OFF;
         }
-        int pulses = metre.numerator() / metre.beatsPerPulse();
-        int pulse = (position.beat() - 1) / metre.beatsPerPulse();
-        boolean middle = pulses >= 4 && pulses % 2 == 0 && pulse == pulses / 2;
-        return pulse == 0 ? BAR_START : middle ? STRONG : BEAT;
+        return position.beat() == 1 ? BAR_START : time.strongBeats().of(metre).contains(position.beat()) ? STRONG : BEAT;
     }
 
     public boolean isStrong() {

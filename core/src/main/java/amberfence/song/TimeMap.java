@@ -16,6 +16,7 @@ public final class TimeMap {
     private final int ticksPerQuarter;
     private final List<Tempo> tempos;
     private final List<Metre> metres;
+    private final StrongBeats strongBeats;
     /** How many bars lie before each metre, so that files with thousands of metres are not counted through for every note. */
     private final long[] barsBefore;
 
@@ -25,6 +26,11 @@ public final class TimeMap {
      * @param givenMetres by tick, the first at 0
      */
     public TimeMap(int ticksPerQuarter, List<Tempo> givenTempos, List<Metre> givenMetres) {
+        this(ticksPerQuarter, givenTempos, givenMetres, StrongBeats.OF_THE_METRE);
+    }
+
+    private TimeMap(int ticksPerQuarter, List<Tempo> givenTempos, List<Metre> givenMetres, StrongBeats strongBeats) {
+        this.strongBeats = strongBeats;
         this.ticksPerQuarter = RESOLUTION.check(ticksPerQuarter);
         this.tempos = List.copyOf(givenTempos);
         this.metres = List.copyOf(givenMetres);
@@ -51,6 +57,22 @@ public final class TimeMap {
     /** By tick, the first at 0. */
     public List<Metre> metres() {
         return metres;
+    }
+
+    public StrongBeats strongBeats() {
+        return strongBeats;
+    }
+
+    public TimeMap withStrongBeats(StrongBeats others) {
+        return new TimeMap(ticksPerQuarter, tempos, metres, others);
+    }
+
+    public TimeMap withTempos(List<Tempo> others) {
+        return new TimeMap(ticksPerQuarter, others, metres, strongBeats);
+    }
+
+    public TimeMap withMetres(List<Metre> others) {
+        return new TimeMap(ticksPerQuarter, tempos, others, strongBeats);
     }
 
     /** A constant tempo and metre. */
@@ -217,15 +239,19 @@ public final class TimeMap {
         return ticks;
     }
 
+    /** Whether a file that holds ticks, tempos and metres would say the same of both. */
+    public boolean isWrittenAs(TimeMap other) {
+        return ticksPerQuarter == other.ticksPerQuarter && tempos.equals(other.tempos) && metres.equals(other.metres);
+    }
+
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof TimeMap map && ticksPerQuarter == map.ticksPerQuarter && tempos.equals(map.tempos)
-                && metres.equals(map.metres);
+        return this == other || other instanceof TimeMap map && isWrittenAs(map) && strongBeats == map.strongBeats;
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(ticksPerQuarter, tempos, metres);
+        return Objects.hash(ticksPerQuarter, tempos, metres, strongBeats);
     }
 
     @Override

@@ -43,7 +43,7 @@ class OverlapsAndBeatsTest {
         assertThat(BeatPlace.of(960, four)).isEqualTo(BeatPlace.STRONG);
         assertThat(BeatPlace.of(240, four)).isEqualTo(BeatPlace.OFF);
         TimeMap six = TimeMap.of(480, 500_000, 6, 8);
-        assertThat(BeatPlace.of(720, six)).isEqualTo(BeatPlace.BEAT);
+        assertThat(BeatPlace.of(720, six)).isEqualTo(BeatPlace.STRONG);
         assertThat(BeatPlace.of(480, six)).isEqualTo(BeatPlace.OFF);
         TimeMap three = TimeMap.of(480, 500_000, 3, 4);
         assertThat(BeatPlace.of(960, three)).isEqualTo(BeatPlace.BEAT);

@@ -48,7 +48,8 @@ final class LadderTools extends HBox {
         this.clipboard = clipboard;
         heading.setId("ladder-heading");
         heading.setMinWidth(0);
-        heading.setTextOverrun(OverrunStyle.ELLIPSIS);
+        heading.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        Controls.tip(heading, heading::getText);
         snap.setOnAction(event -> open(snap, grids()));
         Controls.tip(snap, Words.say("ladder.snapTip"));
         Controls.tip(overlaps, Words.say("ladder.overlapsTip"));

@@ -15,19 +15,22 @@ import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /** Draws rows and rungs, the grid of bars and beats, the ruler, and the degrees at the left. */
 final class RowPainter {
     private static final int MOST_CHANGES = 500;
-    private static final double NARROWEST_CHANGE = 100;
-    private static final double BESIDE_NUMBER = 22;
+    private static final double BESIDE_NUMBER = 28;
+    private static final double BETWEEN_WORDS = 8;
+    private static final double HALF_A_NAME = 7;
     private static final double CHORD_SHADE = 0.5;
     private static final int MOST_BEATS = 4000;
     private static final double NARROWEST_BEAT = 7;
@@ -36,6 +39,8 @@ final class RowPainter {
     private final Font degreeFont = Font.font("Ferry Serif", FontWeight.BOLD, 15);
     private final Font nameFont = Font.font("Ferry Sans", 10.5);
     private final Font rulerFont = Font.font("Ferry Sans", 11);
+    /** Not shown: says how wide words are. */
+    private final Text measured = new Text();
 
     RowPainter(Swatches swatches) {
         this.swatches = swatches;
@@ -137,34 +142,42 @@ final class RowPainter {
         g.setFont(rulerFont);
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.LEFT);
+        TimeMap time = scene.results().song().time();
+        List<double[]> changes = paintChanges(g, view, time, height);
         double[] free = {-100};
-        eachBar(view, scene.results().song().time(), (bar, x) -> {
+        eachBar(view, time, (bar, x) -> {
             g.setFill(swatches.color(Role.RULE));
             g.fillRect(x, height - 6, 1, 6);
-            if (x >= free[0]) {
+            double end = x + BESIDE_NUMBER - BETWEEN_WORDS;
+            if (x >= free[0] && changes.stream().noneMatch(words -> x < words[1] && end > words[0])) {
                 g.setFill(swatches.color(Role.INK_SOFT));
                 g.fillText(Integer.toString(bar), x + 4, height / 2);
                 free[0] = x + NARROWEST_BAR_NUMBER;
             }
         });
-        paintChanges(g, view, scene.results().song().time(), height);
     }
 
-    /** Where metre or tempo change, after the number of the bar. */
-    private void paintChanges(GraphicsContext g, Viewport view, TimeMap time, double height) {
+    /** Where metre or tempo change, after the number of the bar; answers where words stand, from and to, for no number to run into. */
+    private List<double[]> paintChanges(GraphicsContext g, Viewport view, TimeMap time, double height) {
         TreeSet<Long> ticks = new TreeSet<>();
         time.metres().stream().map(Metre::tick).filter(tick -> isInTime(view, tick)).forEach(ticks::add);
         time.tempos().stream().map(Tempo::tick).filter(tick -> isInTime(view, tick)).limit(MOST_CHANGES).forEach(ticks::add);
         g.setFill(swatches.color(Role.AMBER_DEEP));
+        List<double[]> taken = new ArrayList<>();
         double free = -1;
         for (long tick : ticks) {
             double x = view.x(tick);
             if (x >= free) {
+                String words = TimeWords.of(time, tick);
                 g.fillRect(x, 1, 1, height - 1);
-                g.fillText(TimeWords.of(time, tick), x + BESIDE_NUMBER, height / 2);
-                free = x + NARROWEST_CHANGE;
+                g.fillText(words, x + BESIDE_NUMBER, height / 2);
+                measured.setFont(rulerFont);
+                measured.setText(words);
+                free = x + BESIDE_NUMBER + measured.getLayoutBounds().getWidth() + BETWEEN_WORDS;
+                taken.add(new double[] {x + BESIDE_NUMBER, free});
             }
         }
+        return taken;
     }
 
     private static boolean isInTime(Viewport view, long tick) {
@@ -180,6 +193,9 @@ final class RowPainter {
                 continue;
             }
             double y = view.middle(pitch);
+            if (y < HALF_A_NAME || y > view.height() - HALF_A_NAME) {
+                continue;
+            }
             PitchClass pitchClass = PitchClass.of(pitch);
             boolean tonic = pitchClass.equals(spelling.key().tonic().pitchClass());
             g.setTextAlign(TextAlignment.RIGHT);

@@ -70,7 +70,7 @@ final class PartCard extends VBox {
         solo.setOnAction(event -> hear(Words.say(solo.isSelected() ? "parts.soloed" : "parts.unsoloed"),
                 old -> old.withSolo(solo.isSelected())));
         name.setMinWidth(0);
-        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         Controls.tip(name, () -> name.getText());
         role.setMinWidth(0);
         outside.setMinWidth(USE_PREF_SIZE);

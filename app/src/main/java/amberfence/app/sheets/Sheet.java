@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
@@ -24,7 +25,10 @@ public final class Sheet extends StackPane {
         getStyleClass().add("veil");
         HBox foot = new HBox(10, Controls.filler());
         foot.getChildren().addAll(buttons);
-        VBox head = new VBox(0, Controls.label(title, "title"), Controls.label(subtitle, "soft"));
+        Label below = Controls.label(subtitle, "soft");
+        below.setWrapText(true);
+        below.setMinHeight(Region.USE_PREF_SIZE);
+        VBox head = new VBox(0, Controls.label(title, "title"), below);
         // Where the window is lower than the sheet would be, what it holds scrolls.
         ScrollPane middle = Controls.scrolling(content);
         middle.setFitToHeight(true);

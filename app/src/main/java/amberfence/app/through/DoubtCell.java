@@ -11,23 +11,29 @@ import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import javafx.beans.binding.BooleanBinding;
+import javafx.beans.InvalidationListener;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /** One place: where, in which part, what is wrong, the ways out as buttons, and leave. */
 final class DoubtCell extends ListCell<Doubt> {
+    private static final double NARROW = 640;
     private final Session session;
     private final ThroughModel model;
     private final Label place = Controls.label("", "soft", "small");
     private final Label part = Controls.label("", "soft", "small");
     private final Label sentence = Controls.label("");
     private final HBox ways = new HBox(6);
-    private final HBox row = new HBox(10, place, part, sentence, Controls.filler(), ways);
+    private final HBox words = new HBox(10, place, part, sentence);
+    private final HBox beside = new HBox(10);
+    private final VBox below = new VBox(4);
     private final BiConsumer<Doubt, Integer> onMend;
     private final Consumer<Doubt> onLeave;
     private final BiConsumer<Doubt, Integer> onTry;
@@ -47,8 +53,10 @@ final class DoubtCell extends ListCell<Doubt> {
         this.onLeave = onLeave;
         this.onTry = onTry;
         this.onHear = onHear;
-        row.getStyleClass().add("change-row");
-        row.setAlignment(Pos.CENTER_LEFT);
+        List.of(beside, below).forEach(row -> row.getStyleClass().add("change-row"));
+        words.setAlignment(Pos.CENTER_LEFT);
+        beside.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(words, Priority.ALWAYS);
         place.setMinWidth(48);
         part.setMinWidth(72);
         part.setMaxWidth(96);
@@ -58,6 +66,21 @@ final class DoubtCell extends ListCell<Doubt> {
         Controls.tip(sentence, sentence::getText);
         ways.setAlignment(Pos.CENTER_RIGHT);
         setPrefWidth(0);
+        widthProperty().addListener(change -> arrange());
+    }
+
+    /** The ways out stand beside the sentence, or below it where it would be cut. */
+    private void arrange() {
+        if (isEmpty()) {
+            return;
+        }
+        boolean narrow = getWidth() < NARROW;
+        Pane row = narrow ? below : beside;
+        if (getGraphic() != row) {
+            (narrow ? beside : below).getChildren().clear();
+            row.getChildren().setAll(words, ways);
+            setGraphic(row);
+        }
     }
 
     /** How pitches are named where a place is. */
@@ -84,15 +107,15 @@ final class DoubtCell extends ListCell<Doubt> {
             Button way = Controls.button("mend-" + (i + 1) + "-" + doubt.note().id(), null, event -> onMend.accept(doubt, number), "tiny-choice");
             way.setText(mends.get(i).words(spelling::pitchText));
             Controls.tip(way, Words.say("through.mendTip", way.getText(), i + 1));
-            BooleanBinding looked = way.hoverProperty().or(way.focusedProperty());
-            looked.addListener((property, old, now) -> onTry.accept(doubt, now ? number : 0));
-            way.getProperties().put("looked at", looked);
+            InvalidationListener looked = change -> onTry.accept(doubt, way.isHover() || way.isFocused() ? number : 0);
+            way.hoverProperty().addListener(looked);
+            way.focusedProperty().addListener(looked);
             ways.getChildren().add(way);
         }
         Button leave = Controls.button("doubt-leave-" + doubt.note().id(), "through.leave", event -> onLeave.accept(doubt), "tiny-choice");
         Button hear = Controls.button("doubt-hear-" + doubt.note().id(), "through.hear", event -> onHear.accept(doubt), "tiny-choice");
         ways.getChildren().addAll(leave, hear);
         setAccessibleText(String.join(", ", place.getText(), part.getText(), sentence.getText()));
-        setGraphic(row);
+        arrange();
     }
 }

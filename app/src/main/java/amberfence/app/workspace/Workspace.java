@@ -31,6 +31,7 @@ import amberfence.app.sheets.RecipePartsSheet;
 import amberfence.app.sheets.RecipeSheet;
 import amberfence.app.sheets.RunSheet;
 import amberfence.app.sheets.SettingsSheet;
+import amberfence.app.sheets.Sheet;
 import amberfence.app.sheets.ShortcutsSheet;
 import amberfence.app.sheets.SmoothSheet;
 import amberfence.app.sheets.SoundSheet;
@@ -56,6 +57,7 @@ import amberfence.step.StepSchema;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.Scene;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
@@ -263,21 +265,25 @@ public final class Workspace extends StackPane {
 
     /** Opens the sheet in which the steps of the part are kept as a recipe. */
     public void openRecipe() {
-        navigator.show(RecipeSheet.of(session, new RecipeCollection(folder), files, navigator::closeSheet));
+        ofAPart(() -> RecipeSheet.of(session, new RecipeCollection(folder), files, navigator::closeSheet));
     }
 
     /** Opens the sheet that puts in a run along a scale or a chord. */
     public void openRun() {
+        ofAPart(() -> RunSheet.of(session, commands, navigator::closeSheet));
+    }
+
+    private void ofAPart(Supplier<Sheet> sheet) {
         if (session.part().isEmpty()) {
             session.say(Words.say("status.noPart"));
         } else {
-            navigator.show(RunSheet.of(session, commands, navigator::closeSheet));
+            navigator.show(sheet.get());
         }
     }
 
     /** Opens the settings of a step that is done once to the selected notes. */
     public void openOnce(StepSchema<?> kind) {
-        navigator.show(OnceSheet.of(session, commands, kind, navigator::closeSheet));
+        ofAPart(() -> OnceSheet.of(session, commands, kind, navigator::closeSheet));
     }
 
     /** Opens the sheet into which a chord chart is pasted. */

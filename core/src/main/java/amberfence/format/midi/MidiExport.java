@@ -62,7 +62,7 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
         }
         try {
             Song read = MidiReader.read(original, song.title()).song();
-            return read.parts().size() == song.parts().size() && read.time().equals(song.time())
+            return read.parts().size() == song.parts().size() && read.time().isWrittenAs(song.time())
                     && read.title().equals(song.title()) && read.credits().copyright().equals(song.credits().copyright()) && read.parts().stream()
                     .allMatch(part -> part.line().equals(lines.get(part.id())) && song.find(part.id())
                             .filter(same -> same.track().equals(part.track())).isPresent());

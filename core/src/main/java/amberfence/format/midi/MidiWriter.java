@@ -55,7 +55,7 @@ final class MidiWriter {
         this.song = export.song();
         this.source = source;
         MetaEvents read = MetaEvents.of(source, new ArrayList<>());
-        this.timeChanged = !source.tracks().isEmpty() && !read.time().equals(song.time());
+        this.timeChanged = !source.tracks().isEmpty() && !read.time().isWrittenAs(song.time());
         this.titleChanged = read.title().filter(title -> !title.equals(song.title())).isPresent();
         this.copyrightChanged = !read.copyright().equals(song.credits().copyright());
         for (Part part : song.parts()) {

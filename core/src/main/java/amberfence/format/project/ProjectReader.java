@@ -107,7 +107,8 @@ public final class ProjectReader {
                 time.field("tempos").items().stream().map(tempo -> tempo.make(() -> new Tempo(tempo.field("tick").whole(),
                         tempo.field("microsecondsPerQuarter").number()))).toList(),
                 time.field("metres").items().stream().map(metre -> metre.make(() -> new Metre(metre.field("tick").whole(),
-                        metre.field("numerator").number(), metre.field("denominator").number()))).toList()));
+                        metre.field("numerator").number(), metre.field("denominator").number()))).toList())
+                .withStrongBeats(EarlierMeaning.strongBeats(time, root.field("version").number())));
         Fence fence = fence(root.field("fence"));
         Identities identities = new Identities(root.field("nextId"), IDENTITY, root.field("version").number());
         List<Part> parts = root.field("parts").items().stream().map(part -> part(part, identities)).toList();

@@ -7,6 +7,7 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
 import amberfence.song.Song;
+import amberfence.song.StrongBeats;
 import amberfence.song.StepSlot;
 import amberfence.song.Take;
 import amberfence.step.Step;
@@ -28,7 +29,7 @@ import java.util.Map;
 /** Writes a project file: UTF-8 JSON. */
 public final class ProjectWriter {
     static final String FORMAT = "amber-fence-project";
-    static final int VERSION = 3;
+    static final int VERSION = 4;
     /** Stands for no track, and for no program, in a file. */
     static final int NONE = -1;
     /** Only the components of a step are its settings: what merely asks something of it is not written. */
@@ -64,6 +65,9 @@ public final class ProjectWriter {
         ArrayNode metres = time.putArray("metres");
         song.time().metres().forEach(metre -> metres.addObject().put("tick", metre.tick())
                 .put("numerator", metre.numerator()).put("denominator", metre.denominator()));
+        if (song.time().strongBeats() == StrongBeats.FIRST_AND_MIDDLE) {
+            time.put("strongBeats", EarlierMeaning.FIRST_AND_MIDDLE);
+        }
         ObjectNode fence = root.putObject("fence");
         ArrayNode keys = fence.putArray("keys");
         song.fence().keys().spans().forEach(span -> keys.add(key(span)));

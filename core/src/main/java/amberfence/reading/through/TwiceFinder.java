@@ -15,6 +15,7 @@ final class TwiceFinder implements Finder {
     public List<Doubt> find(PartReading reading) {
         List<Doubt> found = new ArrayList<>();
         Note[] last = new Note[CHANNELS * PITCHES];
+        long[] othersEnd = new long[CHANNELS * PITCHES];
         long together = Math.max(1, Strokes.together(reading.time()));
         for (Note note : reading.line().notes()) {
             int voice = note.channel() * PITCHES + note.pitch();
@@ -25,12 +26,21 @@ final class TwiceFinder implements Finder {
             } else if (before != null && before.end() > note.start()) {
                 found.add(new Doubt(DoubtKind.UNISON, reading.part().id(), List.of(note, before),
                         names -> Texts.say("%s begins anew while it still sounds", names.apply(note.pitch())),
-                        List.of(new Mend.EndAt(before.id(), note.start()), new Mend.Join(before.id(), note.id()), new Mend.TakeAway(note.id()))));
+                        waysOut(before, note, othersEnd[voice] > note.start())));
             }
             if (before == null || before.end() <= note.end() || note.start() - before.start() >= together) {
                 last[voice] = before != null && before.end() > note.end() ? before : note;
             }
+            if (before != null) {
+                othersEnd[voice] = Math.max(othersEnd[voice], Math.min(before.end(), note.end()));
+            }
         }
         return found;
+    }
+
+    /** Where yet another note of the pitch sounds, ending the one before would leave the place as it is. */
+    private static List<Mend> waysOut(Note before, Note note, boolean moreSound) {
+        List<Mend> ways = List.of(new Mend.EndAt(before.id(), note.start()), new Mend.Join(before.id(), note.id()), new Mend.TakeAway(note.id()));
+        return moreSound ? ways.subList(1, ways.size()) : ways;
     }
 }

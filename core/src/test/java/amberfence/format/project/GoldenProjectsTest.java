@@ -41,10 +41,10 @@ class GoldenProjectsTest {
     }
 
     @Test
-    void versionOneIsSavedAsVersionThreeAndLosesNothing() throws Exception {
+    void versionOneIsSavedAsVersionFourAndLosesNothing() throws Exception {
         ProjectDocument first = ProjectReader.read(resource("version-1.amber"), "x");
         byte[] second = ProjectWriter.write(first);
-        assertThat(MAPPER.readTree(second).get("version").asInt()).isEqualTo(3);
+        assertThat(MAPPER.readTree(second).get("version").asInt()).isEqualTo(4);
         assertThat(ProjectReader.read(second, "x").song()).isEqualTo(first.song());
     }
 

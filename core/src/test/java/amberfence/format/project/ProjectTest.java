@@ -166,8 +166,8 @@ class ProjectTest {
     void refusesWhatItCannotReadInWords() {
         assertRefused("{}", "song.amber is not an Amber Fence project");
         assertRefused("[1, 2", "song.amber is damaged at line 1: ");
-        assertRefused("{\"format\":\"amber-fence-project\",\"version\":4}",
-                "song.amber was saved by a newer Amber Fence (format 4; this one reads up to 3); open it with that one");
+        assertRefused("{\"format\":\"amber-fence-project\",\"version\":5}",
+                "song.amber was saved by a newer Amber Fence (format 5; this one reads up to 4); open it with that one");
         assertRefused("{\"format\":\"amber-fence-project\",\"version\":1}",
                 "song.amber holds something impossible: the field “time” is missing");
         String good = new String(ProjectWriter.write(ProjectDocument.of(LanternFerry.song())), StandardCharsets.UTF_8);

@@ -167,6 +167,13 @@ class ReadThroughTest {
     }
 
     @Test
+    void whereThreeOfAPitchSoundEndingOneOfThemIsNoWayOut() {
+        Song three = song(ticks(0, 448, 40, 240, 222, 40, 440, 151, 40), Role.MELODY);
+        Doubt last = ReadThrough.of(three, Mending.own(three.parts()), EnumSet.of(DoubtKind.UNISON)).get(1);
+        assertThat(last.mends()).extracting(mend -> mend.getClass().getSimpleName()).containsExactly("Join", "TakeAway");
+    }
+
+    @Test
     void findsNothingBetweenTheNotesOfADemoThatIsClean() {
         Song song = SaltStair.song();
         assertThat(ReadThrough.of(song, Mending.own(song.parts()), EnumSet.of(DoubtKind.UNISON, DoubtKind.DOUBLED, DoubtKind.OVERLAP, DoubtKind.LEAP, DoubtKind.RANGE)))
