@@ -168,7 +168,7 @@ class ReadThroughTest {
 
     @Test
     void whereThreeOfAPitchSoundEndingOneOfThemIsNoWayOut() {
-        Song three = song(ticks(0, 448, 40, 240, 222, 40, 440, 151, 40), Role.MELODY);
+        Song three = song(ticks(0, 448, 40, 240, 462, 40, 440, 591, 40), Role.MELODY);
         Doubt last = ReadThrough.of(three, Mending.own(three.parts()), EnumSet.of(DoubtKind.UNISON)).get(1);
         assertThat(last.mends()).extracting(mend -> mend.getClass().getSimpleName()).containsExactly("Join", "TakeAway");
     }
