@@ -11,7 +11,7 @@ import java.util.Optional;
  */
 public final class ChordNames {
     /** A bass that is not the root speaks against a reading as much as so many places in the table of kinds. */
-    private static final int INVERTED = 14;
+    private static final int INVERTED = 60;
     private static final int FOREIGN_BASS = 90;
     private static final int NO_FIFTH = 40;
     /** A sixth chord that is inverted is the seventh chord of its sixth: D F A C over C is Dm7/C, not F6/C. */
