@@ -1,13 +1,12 @@
 package amberfence.cli;
 
 import amberfence.edit.Ensemble;
+import amberfence.edit.HarmonyParts;
 import amberfence.edit.Mending;
-import amberfence.edit.ProgressionEdits;
 import amberfence.edit.VoiceParts;
 import amberfence.format.ReadSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.sheet.ChangeTable;
-import amberfence.format.sheet.ChordChart;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
@@ -36,6 +35,7 @@ import amberfence.theory.Spelling;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -44,6 +44,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -74,7 +75,13 @@ final class ApplyCommand implements Runnable {
     private KeyOption key;
 
     @Mixin
+    private ChordOptions chords;
+
+    @Mixin
     private StepOptions steps;
+
+    @Mixin
+    private SingleNotes notes;
 
     @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
     private List<Integer> chosen = new ArrayList<>();
@@ -117,8 +124,8 @@ final class ApplyCommand implements Runnable {
     }
 
     private void checkBatch() {
-        if (out != null || project != null || changes != null) {
-            throw wrong("--out, --project and --changes do not go with --out-dir");
+        if (out != null || project != null || changes != null || !chords.targets().isEmpty()) {
+            throw wrong("--out, --project, --changes, --chart and --numerals do not go with --out-dir");
         }
         if (files.isEmpty()) {
             throw wrong("give the files whose results go into the folder");
@@ -133,6 +140,7 @@ final class ApplyCommand implements Runnable {
         MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
         export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
         CommandFiles.write(target, export.toBytes());
+        chords.write(song, words);
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));
         }
@@ -148,15 +156,22 @@ final class ApplyCommand implements Runnable {
         if ((file == null) == (project == null)) {
             throw wrong("give either a MIDI file or --project");
         }
-        if (project != null && (key.isGiven() || !steps.isEmpty() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
+        notes.check();
+        steps.checkOwnParts();
+        steps.chordsFrom(chords.from());
+        if (chords.voices() && !steps.answerToChords() && chords.targets().isEmpty()) {
+            throw wrong("--voicing would be ignored: give --play-chords NAME, or a step that answers to chords");
+        }
+        if (project != null && (key.isGiven() || !steps.isEmpty() || !notes.isEmpty() || chords.hasChart() || chords.voices() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
             throw wrong("a project brings its own key and steps; --key, --part, --allow and the steps do not go with it");
         }
         Path input = file != null ? file : project;
         CommandFiles.checkTarget(target, input);
-        if (changes != null) {
-            CommandFiles.checkTarget(changes, input);
-            if (changes.toAbsolutePath().normalize().equals(target.toAbsolutePath().normalize())) {
-                throw wrong("--out and --changes name the same file");
+        Set<Path> taken = new HashSet<>(Set.of(target.toAbsolutePath().normalize()));
+        for (Path other : Stream.concat(Stream.ofNullable(changes), chords.targets().stream()).toList()) {
+            CommandFiles.checkTarget(other, input);
+            if (!taken.add(other.toAbsolutePath().normalize())) {
+                throw wrong("two of --out, --changes, --chart and --numerals name the same file: " + other);
             }
         }
     }
@@ -172,21 +187,22 @@ final class ApplyCommand implements Runnable {
         read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
-        if (!key.isGiven() && steps.isEmpty() && steps.progression().isEmpty() && mend == null) {
+        if (!key.isGiven() && steps.isEmpty() && !chords.hasChart() && !chords.asksForChords() && notes.isEmpty() && mend == null) {
             return song;
         }
         boolean ownFence = !key.isGiven() && CommandFiles.bringsKey(file);
-        Optional<KeyPlan> fence = named.or(() -> steps.needKey() && !ownFence ? found(song, out).map(KeyPlan::of)
+        Optional<KeyPlan> fence = named.or(() -> (steps.needKey() || chords.needsKey()) && !ownFence ? found(song, out).map(KeyPlan::of)
                 : Optional.of(KeyPlan.of(song.fence().keys().first())));
         if (fence.isEmpty()) {
             out.println("key: none can be told from these notes; nothing is changed");
             return song;
         }
-        Song fenced = withChords(ownFence ? song : song.withFence(Fence.of(fence.get(), always)), fence.get().first());
+        Song fenced = chords.put(ownFence ? song : song.withFence(Fence.of(fence.get(), always)), fence.get().first(), steps.playsChords());
         if (mend != null) {
             fenced = Mending.firsts(fenced, StepOptions.read(() -> DoubtKind.parse(mend)), wanted);
         }
-        for (Part part : mend != null && steps.isEmpty() ? List.<Part>of() : song.parts()) {
+        boolean onlyElse = steps.isEmpty() && (mend != null || chords.asksForChords() && !key.isGiven());
+        for (Part part : onlyElse ? List.<Part>of() : song.parts()) {
             if (wanted.contains(part.id())) {
                 fenced = withSteps(fenced, part, OptionalInt.empty());
             }
@@ -200,16 +216,8 @@ final class ApplyCommand implements Runnable {
                 fenced = fenced.part(id).isDrums() ? fenced : VoiceParts.lines(fenced, id, steps.voices().getAsInt(), Ensemble.AS_THEY_ARE);
             }
         }
-        return fenced;
-    }
-
-    private Song withChords(Song song, Key key) {
-        steps.from().ifPresent(index -> CommandFiles.checkPart(song, index));
-        if (steps.progression().isBlank()) {
-            return song;
-        }
-        return StepOptions.read(() -> ProgressionEdits.put(song, ChordChart.read(steps.progression(), song.time(), 1, song::nextId,
-                key)));
+        fenced = notes.isEmpty() ? fenced : notes.of(fenced, wanted);
+        return steps.ownParts() ? HarmonyParts.apart(fenced) : fenced;
     }
 
     /** @param newPart which of the new parts it is; nothing for one of the file */

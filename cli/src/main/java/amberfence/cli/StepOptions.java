@@ -26,6 +26,10 @@ import picocli.CommandLine.Option;
 /** The steps of a command line, kept in the order in which they are given. */
 final class StepOptions {
     private static final String FENCE = "bring-inside";
+    private static final String HARMONY = "harmony";
+    private static final String PLAY_CHORDS = "play-chords";
+    private boolean playsChords;
+    private Optional<Integer> from = Optional.empty();
     private final List<PlannedStep> planned = new ArrayList<>();
     private Optional<Limit> limit = Optional.empty();
     private final List<String> newParts = new ArrayList<>();
@@ -39,13 +43,6 @@ final class StepOptions {
 
     @Option(names = "--strong-chords", description = "on strong beats only notes of the chord that sounds are inside")
     private boolean strongChords;
-
-    @Option(names = "--progression", paramLabel = "CHART", description = "chords from bar 1 on, as in \"| Dm7 | G7 | Cmaj7 |\"; "
-            + "symbols or Roman numerals")
-    private String progression = "";
-
-    @Option(names = "--progression-from", paramLabel = "N", description = "takes the chords from what a part plays")
-    private Integer from;
 
     @Option(names = "--gaps", paramLabel = "WHAT", description = "where there is no chord: hold (the last one, the usual), scale, "
             + "leave")
@@ -64,6 +61,13 @@ final class StepOptions {
         newParts.add(name.strip());
     }
 
+    @Option(names = "--play-chords", paramLabel = "NAME", description = "adds a part that plays the chords; the steps behind it work on it")
+    private void playChords(String name) {
+        newPart(name);
+        planned.add(new PlannedStep(read(() -> StepText.parse(PLAY_CHORDS)), limit, newPart(), false));
+        playsChords = true;
+    }
+
     private OptionalInt newPart() {
         return newParts.isEmpty() ? OptionalInt.empty() : OptionalInt.of(newParts.size() - 1);
     }
@@ -77,6 +81,21 @@ final class StepOptions {
     @Option(names = "--voices", paramLabel = "N", description = "draws 2 to 8 lines of a part into parts of their own, after its steps; four are soprano, "
             + "alto, tenor and bass")
     private Integer voices;
+
+    @Option(names = "--own-parts", description = "the lines of --harmony become parts of their own")
+    private boolean ownParts;
+
+    /** Own parts without a harmony are refused. */
+    void checkOwnParts() {
+        if (ownParts && planned.stream().noneMatch(step -> step.text().schema().name().equals(HARMONY))) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "--own-parts would be ignored: it belongs to --harmony");
+        }
+    }
+
+    /** Whether the lines of harmonies become parts of their own. */
+    boolean ownParts() {
+        return ownParts;
+    }
 
     @Option(names = "--pick", paramLabel = "RULE", description = "limits the steps behind it to notes, as in \"lowest\", \"outside "
             + "and off beat\", \"not degree b3\"; \"all\" ends the limit")
@@ -166,7 +185,7 @@ final class StepOptions {
                     + "it belongs to bringing inside, as in --snap nearest");
         }
         return all.stream().map(step -> takesOptions(step) ? step.with(inside) : step)
-                .map(step -> from == null ? step : step.withUsual("chords", from.toString()))
+                .map(step -> from.map(part -> step.withUsual("chords", part.toString())).orElse(step))
                 .map(step -> gaps == null ? step : step.withUsual("no-chord", gaps.toLowerCase(Locale.ROOT)))
                 .map(step -> read(() -> {
                     step.text().check();
@@ -178,14 +197,19 @@ final class StepOptions {
         return step.alias() && step.text().schema().name().equals(FENCE);
     }
 
-    /** The chart of the song's chords; empty when none is given. */
-    String progression() {
-        return progression;
+    /** From which part, by its index, steps take their chords when they are not told. */
+    void chordsFrom(Optional<Integer> part) {
+        from = part;
     }
 
-    /** The index of the part that the chords come from, if they come from one. */
-    Optional<Integer> from() {
-        return Optional.ofNullable(from);
+    /** Whether a part is to play the chords of the song. */
+    boolean playsChords() {
+        return playsChords;
+    }
+
+    /** Whether a step is given that answers to the chords of the song. */
+    boolean answerToChords() {
+        return planned.stream().anyMatch(step -> step.text().schema().answersToChords(step.text().anywhere()));
     }
 
     /** Whether a part is meant when none is named: all are, unless every step fits parts of a role. */

@@ -126,7 +126,7 @@ class TypedStepsTest extends Commands {
         assertThat(results.resolve("bad.mid")).doesNotExist();
         assertThat(run("apply", salt, ferry, "--out-dir", results, "--octaves", "1")).isZero();
         assertWrong("several files go into a folder", "apply", salt, ferry, "--out", out, "--octaves", "1");
-        assertWrong("--out, --project and --changes do not go with --out-dir", "apply", salt, "--out-dir", results, "--out", out);
+        assertWrong("do not go with --out-dir", "apply", salt, "--out-dir", results, "--out", out);
         assertWrong("is no folder", "apply", salt, "--out-dir", ferry, "--octaves", "1");
         assertThat(run("apply", salt, "--out-dir", folder.resolve("new/results"), "--octaves", "1")).isZero();
         assertThat(folder.resolve("new/results/salt.mid")).exists();

@@ -17,6 +17,17 @@ public final class HarmonyParts {
     private HarmonyParts() {
     }
 
+    /** The lines of every harmony that is on, of all parts. */
+    public static Song apart(Song song) {
+        Song changed = song;
+        for (Part part : song.parts()) {
+            for (StepSlot slot : part.steps()) {
+                changed = slot.on() && slot.treatment() instanceof Harmony ? apart(changed, part.id(), slot.id()) : changed;
+            }
+        }
+        return changed;
+    }
+
     /**
      * Adds a part behind the tune for each line of one of its steps. Each begins with the tune as it reaches that step, and
      * holds the line as a step, so that it can be adjusted; the step of the tune is switched off.

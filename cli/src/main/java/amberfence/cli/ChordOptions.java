@@ -1,0 +1,137 @@
+package amberfence.cli;
+
+import amberfence.edit.ProgressionEdits;
+import amberfence.edit.VoicingChange;
+import amberfence.format.sheet.ChordChart;
+import amberfence.format.sheet.SheetFormat;
+import amberfence.reading.ChordReader;
+import amberfence.reading.ReadChord;
+import amberfence.song.Line;
+import amberfence.song.Song;
+import amberfence.theory.Key;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import picocli.CommandLine.Option;
+
+/** Where the chords of a command line come from, how they are voiced, and where they are written to. */
+final class ChordOptions {
+    private static final Pattern FROM_BAR = Pattern.compile("(?s)\\s*(\\d{1,6})\\s*:(?!\\|)\\s*(.*\\S)\\s*");
+
+    private static final Pattern DEGREES = Pattern.compile("(?:^|[|:\\s])[b#♭♯]?[ivIV]");
+
+    @Option(names = "--progression", paramLabel = "CHART", description = "chords from bar 1 on, as in \"| Dm7 | G7 | Cmaj7 |\"; "
+            + "symbols or Roman numerals. With a bar in front, \"17: | F | C |\", from that bar on; may be given again")
+    private List<String> charts = new ArrayList<>();
+
+    @Option(names = "--progression-from", paramLabel = "N", description = "takes the chords from what a part plays")
+    private Integer from;
+
+    @Option(names = "--voicing", paramLabel = "WAY", description = "voices the chords, one after another: " + VoicingChange.WAYS
+            + "; with bars in front, as in \"5-8: drop 2\", only theirs")
+    private List<String> voicings = new ArrayList<>();
+
+    @Option(names = "--chart", paramLabel = "FILE", description = "writes the chords: symbols, or a ChordPro sheet when the name ends in .cho")
+    private Path chart;
+
+    @Option(names = "--numerals", paramLabel = "FILE", description = "writes the chords as Roman numerals")
+    private Path numerals;
+
+    /** The index of the part that the chords come from, if they come from one. */
+    Optional<Integer> from() {
+        return Optional.ofNullable(from);
+    }
+
+    /** Whether a chart is given. */
+    boolean hasChart() {
+        return charts.stream().anyMatch(text -> !text.isBlank());
+    }
+
+    /** Whether chords are to be voiced or written, so that some are needed though no step asks for them. */
+    boolean asksForChords() {
+        return !voicings.isEmpty() || chart != null || numerals != null;
+    }
+
+    /** Whether what is given or asked for is told by degrees. */
+    boolean needsKey() {
+        return numerals != null || charts.stream().anyMatch(text -> DEGREES.matcher(text).find());
+    }
+
+    /** Whether voicings are asked for. */
+    boolean voices() {
+        return !voicings.isEmpty();
+    }
+
+    /** The files that chords are written to. */
+    List<Path> targets() {
+        return Stream.of(chart, numerals).filter(Objects::nonNull).toList();
+    }
+
+    /**
+     * The song with the chords that are given, voiced. When none are given and some are needed, those that it brings, or
+     * those that are read from its notes.
+     *
+     * @param needed whether what else is asked for needs chords
+     */
+    Song put(Song song, Key key, boolean needed) {
+        from().ifPresent(index -> CommandFiles.checkPart(song, index));
+        Song with = song;
+        for (String text : charts) {
+            with = text.isBlank() ? with : put(with, text, key);
+        }
+        if (!hasChart() && (needed || asksForChords()) && (from != null || song.progression().isEmpty())) {
+            with = ProgressionEdits.read(song, read(song));
+        }
+        for (String voicing : voicings) {
+            Song before = with;
+            with = StepOptions.read(() -> VoicingChange.parse(voicing).of(before));
+        }
+        return with;
+    }
+
+    private static Song put(Song song, String text, Key first) {
+        Matcher fromBar = FROM_BAR.matcher(text);
+        int bar = fromBar.matches() ? Integer.parseInt(fromBar.group(1)) : 1;
+        String plain = fromBar.matches() ? fromBar.group(2) : text;
+        if (bar < 1) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "bars are counted from 1, not " + bar);
+        }
+        Key key = bar == 1 ? first : song.fence().along(song.time()).keyAt(song.time().barStart(bar));
+        return StepOptions.read(() -> ProgressionEdits.put(song, ChordChart.read(plain, song.time(), bar, song::nextId, key)));
+    }
+
+    private List<ReadChord> read(Song song) {
+        if (from == null) {
+            return ChordReader.read(song);
+        }
+        Line line = song.parts().get(from).line();
+        return ChordReader.read(List.of(line), song.time(), song.fence().along(song.time()));
+    }
+
+    /** Writes the chords where they are asked for; a song without any is told. */
+    void write(Song song, PrintWriter words) {
+        if (!targets().isEmpty() && song.progression().isEmpty()) {
+            words.println("no chords can be told from these notes; the chart is empty");
+        }
+        if (chart != null) {
+            boolean sheet = chart.toString().toLowerCase(Locale.ROOT).endsWith(".cho");
+            write(chart, sheet ? SheetFormat.CHORD_PRO : SheetFormat.SYMBOLS, song, words);
+        }
+        if (numerals != null) {
+            write(numerals, SheetFormat.NUMERALS, song, words);
+        }
+    }
+
+    private static void write(Path target, SheetFormat format, Song song, PrintWriter words) {
+        CommandFiles.write(target, format.write(song, Set.of()).content());
+        words.println("written: " + target);
+    }
+}
