@@ -37,6 +37,15 @@ public sealed interface KeyEvidence {
         }
     }
 
+    /** Both thirds, or both sevenths, sound all along, and how often each does. */
+    record Both(boolean thirds, PitchClass low, int lowCount, PitchClass high, int highCount) implements KeyEvidence {
+        @Override
+        public String words(Spelling spelling) {
+            String names = Texts.say("%s %s, %s %s", spelling.name(low), Colour.times(lowCount), spelling.name(high), Colour.times(highCount));
+            return thirds ? Texts.say("both thirds: %s", names) : Texts.say("both sevenths: %s", names);
+        }
+    }
+
     /** The note that tells this scale from plain major or minor, and how often each of the two sounds. */
     record Colour(PitchClass own, int ownCount, PitchClass plain, int plainCount) implements KeyEvidence {
         @Override
@@ -44,7 +53,7 @@ public sealed interface KeyEvidence {
             return Texts.say("%s %s, %s %s", spelling.name(own), times(ownCount), spelling.name(plain), times(plainCount));
         }
 
-        private static String times(int count) {
+        static String times(int count) {
             return count == 0 ? Texts.say("never") : count == 1 ? Texts.say("once") : Texts.say("%s times", count);
         }
     }

@@ -32,6 +32,7 @@ public final class KeyFinder {
     private static final int LONGEST_QUARTERS = 4;
     private static final double BAR_WEIGHT = 1.5;
     private static final double PULSE_WEIGHT = 1.25;
+    private static final double THIRD = 0.15;
 
     private final List<Note> notes;
     private final TimeMap time;
@@ -101,14 +102,24 @@ public final class KeyFinder {
         }
         candidates.sort(Comparator.comparingDouble(KeyCandidate::score).reversed()
                 .thenComparingInt(KeyCandidate::outside).thenComparing(candidate -> candidate.key().text()));
-        return candidates;
+        return family == KeyFamily.MAJOR_MINOR ? candidates : WiderScales.with(candidates, notes, weights, counts);
+    }
+
+    /** What the third says: a scale with the third that sounds less is hardly meant, however well the rest fits. */
+    private double third(Key key) {
+        int tonic = key.tonic().pitchClass().number();
+        double minor = weights[(tonic + 3) % 12];
+        double major = weights[(tonic + 4) % 12];
+        boolean hasMinor = key.scale().semitones().containsPitch(3);
+        boolean hasMajor = key.scale().semitones().containsPitch(4);
+        return minor + major == 0 || hasMinor == hasMajor ? 0 : THIRD * ((hasMajor ? major : minor) / (minor + major) - 1);
     }
 
     private KeyCandidate candidate(Key key, double correlation) {
         List<KeyEvidence> evidence = new ArrayList<>();
         double bonus = frame.judge(key.tonic().pitchClass(), evidence);
         ScaleProfile.colour(key, counts).ifPresent(evidence::add);
-        double score = 0.8 * Math.max(0, correlation) + bonus - ScaleProfile.rarity(key.scale());
+        double score = 0.8 * Math.max(0, correlation) + bonus - ScaleProfile.rarity(key.scale()) + third(key);
         int outside = 0;
         for (int i = 0; i < 12; i++) {
             outside += key.contains(new PitchClass(i)) ? 0 : counts[i];
