@@ -56,6 +56,7 @@ class NewPartsTest extends WindowTest {
         assertThat(text("status")).contains("1 part drawn from “Keys”");
         interact(() -> session.edit("shorter", song -> song.withPart(KEYS, part -> part.withTake(take -> take.withLine(take.line().between(0, 1900))))));
         assertThat(heard(chosen()).notes()).hasSize(1);
+        assertThat(text("status")).startsWith("0 notes, 1 with the steps · 0 outside");
         push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(session.song().parts()).hasSize(4);

@@ -66,7 +66,7 @@ class SoundTest extends WindowTest {
         long stopped = session.transport().playhead().get();
         assertThat(lookup("#play").query().getAccessibleText()).isEqualTo("Play (Space)");
         int before = output.size();
-        sleep(200);
+        timePasses(200);
         assertThat(output.size()).isEqualTo(before);
         assertThat(session.transport().playhead().get()).isEqualTo(stopped);
         var position = session.song().time().position(stopped);
@@ -134,7 +134,7 @@ class SoundTest extends WindowTest {
         clickOn("#hear-clicks");
         settle();
         interact(() -> session.selection().selectNotes(Set.of(note(0, 71, 0).id())));
-        sleep(150);
+        timePasses(150);
         assertThat(begun()).isEmpty();
     }
 
@@ -232,10 +232,10 @@ class SoundTest extends WindowTest {
         waitUntil(() -> session.transport().playhead().get() > 100);
         interact(() -> lookup("#piano").query().requestFocus());
         press(KeyCode.W);
-        sleep(200);
+        timePasses(200);
         release(KeyCode.W);
         press(KeyCode.G);
-        sleep(200);
+        timePasses(200);
         release(KeyCode.G);
         click("record");
         waitUntil(() -> session.song().part(0).takes().size() == takes + 1);
@@ -329,7 +329,7 @@ class SoundTest extends WindowTest {
         waitUntil(() -> session.transport().playhead().get() > 100);
         interact(() -> lookup("#piano").query().requestFocus());
         press(KeyCode.W);
-        sleep(150);
+        timePasses(150);
         release(KeyCode.W);
         click("record");
         waitUntil(() -> session.song().part(0).takes().size() == 3);

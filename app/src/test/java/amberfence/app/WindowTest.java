@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -48,8 +49,10 @@ public abstract class WindowTest extends ApplicationTest {
     protected Session session;
     protected Workspace workspace;
     protected Scene scene;
+    /** How far the clock of the sound was put forward, in nanoseconds. */
+    private final AtomicLong forward = new AtomicLong();
     /** What is heard goes here. */
-    protected final RecordedOutput output = new RecordedOutput(System::nanoTime);
+    protected final RecordedOutput output = new RecordedOutput(this::now);
     protected Path toOpen;
     protected Path toSave;
 
@@ -73,7 +76,7 @@ public abstract class WindowTest extends ApplicationTest {
             public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.ofNullable(toSave);
             }
-        }, new AppFolder(appFolder), new SoundDesk(session, () -> output, System::nanoTime));
+        }, new AppFolder(appFolder), new SoundDesk(session, () -> output, this::now));
         scene = AmberFence.scene(workspace, Theme.PAPER);
         stage.setScene(scene);
         stage.show();
@@ -100,6 +103,16 @@ public abstract class WindowTest extends ApplicationTest {
         } catch (ReflectiveOperationException e) {
             throw new AssertionError("the robot keeps its events elsewhere now", e);
         }
+    }
+
+    private long now() {
+        return System.nanoTime() + forward.get();
+    }
+
+    /** Lets time pass for all that sounds, without waiting for it. */
+    protected void timePasses(int milliseconds) {
+        forward.addAndGet(TimeUnit.MILLISECONDS.toNanos(milliseconds));
+        settle();
     }
 
     /** Waits until all that was done is to be seen. */

@@ -45,7 +45,9 @@ final class StatusLine extends HBox {
     }
 
     private String ofPart(Part part) {
-        return Words.say("status.part", Words.count("noteCount", part.line().size()),
+        int sounding = session.results().get().part(part.id()).line().size();
+        String own = Words.count("noteCount", part.line().size());
+        return Words.say("status.part", sounding == part.line().size() ? own : Words.say("status.sounding", own, sounding),
                 Words.count("outside", session.results().get().outside(part.id())),
                 Words.say(part.steps().isEmpty() ? "status.noSteps" : "status.kept"));
     }
