@@ -11,10 +11,12 @@ import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.pick.Pick;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
@@ -122,6 +124,9 @@ class RoomTest extends WindowTest {
         resize(size);
         for (String tab : TABS) {
             interact(() -> workspace.openTab(tab));
+            if (tab.equals("pick")) {
+                interact(() -> session.pick().choose(Optional.of(Pick.parse("lowest and on beat or outside"))));
+            }
             look(wrong, size, song + tab);
         }
         interact(() -> workspace.openTab(""));

@@ -62,7 +62,8 @@ public final class PickView extends VBox {
         show();
     }
 
-    private HBox buttons() {
+    /** In two lines, so that the count has the room where it is narrow. */
+    private VBox buttons() {
         Button more = Controls.button("pick-more", "pick.more", event -> {
             List<PickRow> changed = new ArrayList<>(current());
             changed.add(PickRow.of(PickKind.OFF_BEAT));
@@ -72,9 +73,11 @@ public final class PickView extends VBox {
             commands.selection().byPick();
             ladder.run();
         }, "ink");
-        HBox buttons = new HBox(6, more, turned, Controls.filler(), count, select);
-        buttons.setAlignment(Pos.CENTER_LEFT);
-        return buttons;
+        HBox rule = new HBox(6, more, turned);
+        rule.setAlignment(Pos.CENTER_LEFT);
+        HBox found = new HBox(6, select, count);
+        found.setAlignment(Pos.CENTER_LEFT);
+        return new VBox(6, rule, found);
     }
 
     /** What was picked is picked again when this is seen again; else the ladder would show a pick that nobody sees. */
