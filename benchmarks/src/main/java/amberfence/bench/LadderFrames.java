@@ -108,7 +108,9 @@ public final class LadderFrames extends Application {
 
     private void plan() {
         Runnable nothing = () -> { };
-        IntConsumer scroll = i -> bar("ladder-across").setValue(bar("ladder-across").getMax() / 4 + i * 37.0);
+        ScrollBar across = bar("ladder-across");
+        ScrollBar down = bar("ladder-down");
+        IntConsumer scroll = i -> across.setValue(across.getMax() / 4 + i * 37.0);
         Canvas ladder = (Canvas) scene.lookup("#ladder-notes");
         Canvas empty = new Canvas(ladder.getWidth(), ladder.getHeight());
         Pane root = (Pane) scene.getRoot();
@@ -116,8 +118,9 @@ public final class LadderFrames extends Application {
             empty.getGraphicsContext2D().setFill(i % 2 == 0 ? Color.WHITE : Color.IVORY);
             empty.getGraphicsContext2D().fillRect(0, 0, empty.getWidth(), empty.getHeight());
         }, () -> root.getChildren().remove(empty)));
+        phases.add(new Phase("scroll through time, cold", nothing, scroll, nothing));
         phases.add(new Phase("scroll through time", nothing, scroll, nothing));
-        phases.add(new Phase("scroll through pitches", nothing, i -> bar("ladder-down").setValue(800 + 3 * (i % 200)), nothing));
+        phases.add(new Phase("scroll through pitches", nothing, i -> down.setValue(800 + 3 * (i % 200)), nothing));
         phases.add(new Phase("drag one note", () -> press(MouseEvent.MOUSE_PRESSED, 0), i -> press(MouseEvent.MOUSE_DRAGGED, i),
                 () -> session.selection().selectNotes(Set.of())));
         phases.add(new Phase("drag all notes", this::selectAll, i -> press(MouseEvent.MOUSE_DRAGGED, i),

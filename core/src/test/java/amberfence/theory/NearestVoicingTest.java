@@ -6,8 +6,15 @@ import amberfence.ReferenceTable;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
 import java.util.stream.IntStream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import net.jqwik.api.constraints.UniqueElements;
 import org.junit.jupiter.api.Test;
 
 class NearestVoicingTest {
@@ -50,18 +57,19 @@ class NearestVoicingTest {
         }
     }
 
-    @Test
-    void movesAsLittleAsTheBestOfAllChoices() {
-        Random random = new Random(7);
-        String[] chords = {"C", "Fm", "Dm7", "G7", "Bb", "F#", "Ebmaj7", "A+", "Bsus4", "Gm7", "E", "Dø7"};
-        for (int round = 0; round < 400; round++) {
-            Chord chord = Chord.parse(chords[random.nextInt(chords.length)]);
-            int size = chord.kind().tones().size() + random.nextInt(2);
-            List<Integer> from = random.ints(55, 80).distinct().limit(size).sorted().boxed().toList();
-            List<Integer> found = NearestVoicing.of(from, chord, false, pitch -> true);
-            assertThat(motion(from, found)).as("%s to %s", from, chord).isEqualTo(bruteForce(from, chord));
-            assertThat(found).isSorted().doesNotHaveDuplicates();
-        }
+    @Property(tries = 400)
+    void movesAsLittleAsTheBestOfAllChoices(@ForAll("chords") String symbol, @ForAll @UniqueElements @Size(5) List<@IntRange(min = 55, max = 79) Integer> pitches,
+                                            @ForAll boolean doubled) {
+        Chord chord = Chord.parse(symbol);
+        List<Integer> from = pitches.stream().limit(chord.kind().tones().size() + (doubled ? 1 : 0)).sorted().toList();
+        List<Integer> found = NearestVoicing.of(from, chord, false, pitch -> true);
+        assertThat(motion(from, found)).as("%s to %s", from, chord).isEqualTo(bruteForce(from, chord));
+        assertThat(found).isSorted().doesNotHaveDuplicates();
+    }
+
+    @Provide
+    Arbitrary<String> chords() {
+        return Arbitraries.of("C", "Fm", "Dm7", "G7", "Bb", "F#", "Ebmaj7", "A+", "Bsus4", "Gm7", "E", "Dø7");
     }
 
     /** voiceleading.tsv: least sum of semitones between pitch-class sets of one size, by brute force over all bijections. */
@@ -92,12 +100,13 @@ class NearestVoicingTest {
     void leavesTheFifthOutFirstAndNeverTheThirdAndTheSeventh() {
         assertThat(nearest(List.of(60, 64, 67), "Dm7")).containsExactly(60, 62, 65);
         assertThat(nearest(List.of(60, 64, 67), "G7")).containsExactly(59, 65, 67);
-        Random random = new Random(3);
-        for (int round = 0; round < 100; round++) {
-            List<Integer> from = random.ints(50, 80).distinct().limit(4).sorted().boxed().toList();
-            PitchClassSet found = PitchClassSet.of(nearest(from, "C13").stream().mapToInt(pitch -> pitch).toArray());
-            assertThat(found.containsPitch(4) && found.containsPitch(10)).isTrue();
-        }
+    }
+
+    @Property(tries = 100)
+    void fourNotesOfAThirteenthHaveItsThirdAndItsSeventh(@ForAll @UniqueElements @Size(4) List<@IntRange(min = 50, max = 79) Integer> pitches) {
+        List<Integer> from = pitches.stream().sorted().toList();
+        PitchClassSet found = PitchClassSet.of(nearest(from, "C13").stream().mapToInt(pitch -> pitch).toArray());
+        assertThat(found.containsPitch(4) && found.containsPitch(10)).isTrue();
     }
 
     @Test

@@ -11,6 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class VoicingTest {
@@ -60,19 +66,19 @@ class VoicingTest {
         assertThat(Voicing.of(Chord.parse("C9")).pitchClasses()).isEqualTo(Chord.parse("C9").pitchClasses());
     }
 
-    @Test
-    void everyMoveKeepsThePitchClasses() {
-        Random random = new Random(1);
-        for (int round = 0; round < 3000; round++) {
-            Chord chord = Chord.of(NoteName.ofFifths(random.nextInt(12) - 5),
-                    ChordKinds.all().get(random.nextInt(ChordKinds.all().size())));
-            Voicing voicing = Voicing.of(chord);
-            for (Voicing moved : List.of(voicing.invertedUp(), voicing.invertedDown(), voicing.dropped(2), voicing.dropped(2, 4),
-                    voicing.opened(), voicing.closed(), voicing.foldedAround(50 + random.nextInt(20)), voicing.doubled(0),
-                    Voicing.ofSpread(chord))) {
-                assertThat(moved.pitchClasses()).as("%s", chord).isEqualTo(chord.pitchClasses());
-            }
+    @Property(tries = 3_000)
+    void everyMoveKeepsThePitchClasses(@ForAll @IntRange(min = -5, max = 6) int fifths, @ForAll("kinds") ChordKind kind, @ForAll @IntRange(min = 50, max = 69) int centre) {
+        Chord chord = Chord.of(NoteName.ofFifths(fifths), kind);
+        Voicing voicing = Voicing.of(chord);
+        for (Voicing moved : List.of(voicing.invertedUp(), voicing.invertedDown(), voicing.dropped(2), voicing.dropped(2, 4),
+                voicing.opened(), voicing.closed(), voicing.foldedAround(centre), voicing.doubled(0), Voicing.ofSpread(chord))) {
+            assertThat(moved.pitchClasses()).as("%s", chord).isEqualTo(chord.pitchClasses());
         }
+    }
+
+    @Provide
+    Arbitrary<ChordKind> kinds() {
+        return Arbitraries.of(ChordKinds.all());
     }
 
     @Test

@@ -60,8 +60,10 @@ final class LineControl {
         Song song = host.session().results().get().song();
         host.session().part().ifPresent(part -> {
             Function<Step, Line> tried = host.tried().get();
-            host.session().computations().ask(name, LINES * Effort.of(step, part, song), () -> tried.apply(step),
-                    line -> outline.show(line, line.end()));
+            host.session().computations().ask(name, LINES * Effort.of(step, part, song), () -> {
+                Line line = tried.apply(step);
+                return LineOutline.tops(line, line.end());
+            }, outline::show);
         });
     }
 }

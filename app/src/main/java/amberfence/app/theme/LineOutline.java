@@ -2,7 +2,9 @@ package amberfence.app.theme;
 
 import amberfence.song.Line;
 import amberfence.song.Note;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 
@@ -34,15 +36,18 @@ public final class LineOutline extends Pane {
 
     /** Shows tops that were worked out elsewhere. */
     public void show(double[] tops) {
-        shape.getPoints().clear();
+        List<Double> points = new ArrayList<>();
         double lowest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).min().orElse(0);
         double highest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).max().orElse(127);
         for (int i = 0; i < POINTS; i++) {
             if (!Double.isNaN(tops[i])) {
                 double share = highest == lowest ? 0.5 : (tops[i] - lowest) / (highest - lowest);
-                shape.getPoints().addAll(2 + (width - 4) * i / (POINTS - 1), height - 4 - share * (height - 8));
+                points.add(2 + (width - 4) * i / (POINTS - 1));
+                points.add(height - 4 - share * (height - 8));
             }
         }
+        // At once: each change of the points is laid out anew.
+        shape.getPoints().setAll(points);
     }
 
     /** The highest pitch of a line at each point of the outline, where there is one. */

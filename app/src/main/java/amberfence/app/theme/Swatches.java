@@ -19,7 +19,8 @@ public final class Swatches extends Pane {
         IVORY, EBONY
     }
 
-    private final Map<Role, Region> regions = new EnumMap<>(Role.class);
+    /** Asked for with every note that is drawn, so they are kept. */
+    private final Map<Role, Color> colors = new EnumMap<>(Role.class);
 
     /** @param changed called for each colour that changes, in one pass for all of them when the theme does: it asks for a layout, and paints there */
     public Swatches(Runnable changed) {
@@ -28,14 +29,20 @@ public final class Swatches extends Pane {
         for (Role role : Role.values()) {
             Region region = new Region();
             region.getStyleClass().setAll("swatch-" + role.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            region.backgroundProperty().addListener((property, old, now) -> changed.run());
-            regions.put(role, region);
+            region.backgroundProperty().addListener((property, old, now) -> {
+                colors.put(role, color(now));
+                changed.run();
+            });
             getChildren().add(region);
         }
     }
 
+    /** The colour of a role in the theme of now; transparent before it has one. */
     public Color color(Role role) {
-        Background background = regions.get(role).getBackground();
+        return colors.getOrDefault(role, Color.TRANSPARENT);
+    }
+
+    private static Color color(Background background) {
         boolean ready = background != null && !background.getFills().isEmpty()
                 && background.getFills().get(0).getFill() instanceof Color;
         return ready ? (Color) background.getFills().get(0).getFill() : Color.TRANSPARENT;

@@ -12,7 +12,16 @@ import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 /** Keeping the line's shape, against a search through every choice that follows the words of the rule. */
@@ -87,41 +96,40 @@ class LineShapeTest {
         return new Line(notes);
     }
 
-    @Test
-    void costsAsLittleAsTheBestOfAllChoices() {
-        Random random = new Random(11);
-        for (int round = 0; round < 3000; round++) {
-            String key = KEYS[random.nextInt(KEYS.length)];
-            List<Integer> pitches = new ArrayList<>();
-            int pitch = 60;
-            for (int i = 0; i < 2 + random.nextInt(9); i++) {
-                pitch = Math.max(40, Math.min(80, pitch + random.nextInt(7) - 3));
-                pitches.add(pitch);
-            }
-            boolean strictly = random.nextBoolean();
-            Outcome outcome = Bringing.bringing(line(pitches)).in(key).to(strictly ? MoveTo.NEAREST : MoveTo.LINE_FIRST).outcome();
-            List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
-            List<double[]> best = new ArrayList<>();
-            search(pitches, Key.parse(key).pitchClasses(), strictly, new ArrayList<>(), best);
-            assertThat(cost(pitches, after)).as("%s in %s became %s", pitches, key, after).isEqualTo(best.get(0));
+    @Property(tries = 3_000)
+    void costsAsLittleAsTheBestOfAllChoices(@ForAll @Size(min = 2, max = 10) List<@IntRange(min = -3, max = 3) Integer> moves, @ForAll("keys") String key,
+                                            @ForAll boolean strictly) {
+        List<Integer> pitches = new ArrayList<>();
+        int pitch = 60;
+        for (int move : moves) {
+            pitch += move;
+            pitches.add(pitch);
         }
+        Outcome outcome = Bringing.bringing(line(pitches)).in(key).to(strictly ? MoveTo.NEAREST : MoveTo.LINE_FIRST).outcome();
+        List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
+        List<double[]> best = new ArrayList<>();
+        search(pitches, Key.parse(key).pitchClasses(), strictly, new ArrayList<>(), best);
+        assertThat(cost(pitches, after)).as("%s in %s became %s", pitches, key, after).isEqualTo(best.get(0));
     }
 
-    @Test
-    void chordsLandOnOnePitchOnlyWhenNothingElseIsNear() {
-        Random random = new Random(5);
-        for (int round = 0; round < 600; round++) {
-            String key = KEYS[random.nextInt(3)];
-            PitchClassSet inside = Key.parse(key).pitchClasses();
-            List<Integer> chord = random.ints(55, 70).distinct().limit(2 + random.nextInt(3)).sorted().boxed().toList();
-            String text = chord.stream().map(p -> Key.parse("C major").spelling().pitch(p).text())
-                    .collect(Collectors.joining(" ", "[", "]"));
-            Outcome outcome = Bringing.bringing(LineText.parse(text, 100, 0, 1)).in(key).outcome();
-            List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
-            if (canBeKeptApart(chord, inside, 0, new ArrayList<>())) {
-                assertThat(after).as("%s in %s", text, key).doesNotHaveDuplicates();
-                assertThat(outcome.findings()).isEmpty();
-            }
+    @Provide
+    Arbitrary<String> keys() {
+        return Arbitraries.of(KEYS);
+    }
+
+    @Property(tries = 600)
+    void chordsLandOnOnePitchOnlyWhenNothingElseIsNear(@ForAll @Size(min = 2, max = 4) Set<@IntRange(min = 55, max = 69) Integer> pitches,
+                                                       @ForAll @IntRange(max = 2) int which) {
+        String key = KEYS[which];
+        PitchClassSet inside = Key.parse(key).pitchClasses();
+        List<Integer> chord = pitches.stream().sorted().toList();
+        String text = chord.stream().map(p -> Key.parse("C major").spelling().pitch(p).text())
+                .collect(Collectors.joining(" ", "[", "]"));
+        Outcome outcome = Bringing.bringing(LineText.parse(text, 100, 0, 1)).in(key).outcome();
+        List<Integer> after = outcome.out().notes().stream().map(Note::pitch).toList();
+        if (canBeKeptApart(chord, inside, 0, new ArrayList<>())) {
+            assertThat(after).as("%s in %s", text, key).doesNotHaveDuplicates();
+            assertThat(outcome.findings()).isEmpty();
         }
     }
 
@@ -143,22 +151,23 @@ class LineShapeTest {
         return false;
     }
 
-    @Test
-    void changesOnlyPitchesAndExplainsEveryDifference() {
-        Random random = new Random(3);
-        for (int round = 0; round < 300; round++) {
-            List<Note> notes = new ArrayList<>();
-            for (int i = 0; i < random.nextInt(60); i++) {
-                notes.add(new Note(i + 1, random.nextInt(2000), 1 + random.nextInt(400), random.nextInt(128),
-                        1 + random.nextInt(127), random.nextInt(2), random.nextInt(128)));
-            }
-            Line in = Line.of(notes);
-            for (MoveTo moveTo : MoveTo.values()) {
-                for (TieBreak ties : TieBreak.values()) {
-                    assertHonest(in, Bringing.bringing(in).in(KEYS[random.nextInt(KEYS.length)]).to(moveTo).ties(ties));
-                }
+    @Property(tries = 300)
+    void changesOnlyPitchesAndExplainsEveryDifference(@ForAll("notes") List<Note> notes, @ForAll("keys") String key) {
+        List<Note> own = new ArrayList<>();
+        notes.forEach(note -> own.add(note.withId(own.size() + 1)));
+        Line in = Line.of(own);
+        for (MoveTo moveTo : MoveTo.values()) {
+            for (TieBreak ties : TieBreak.values()) {
+                assertHonest(in, Bringing.bringing(in).in(key).to(moveTo).ties(ties));
             }
         }
+    }
+
+    @Provide
+    Arbitrary<List<Note>> notes() {
+        return Combinators.combine(Arbitraries.integers().between(0, 1999), Arbitraries.integers().between(1, 400), Arbitraries.integers().between(0, 127),
+                Arbitraries.integers().between(1, 127), Arbitraries.integers().between(0, 1)).as((start, length, pitch, velocity, channel) ->
+                new Note(1, start, length, pitch, velocity, channel, 64)).list().ofMaxSize(60);
     }
 
     private static void assertHonest(Line in, Bringing bringing) {

@@ -10,8 +10,10 @@ import amberfence.song.Role;
 import amberfence.step.Step;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
 import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 class MirrorReverseFoldTest {
@@ -81,23 +83,18 @@ class MirrorReverseFoldTest {
         doing(Fold.USUAL).on("C4 D4").gives("C4 D4").because();
     }
 
-    @Test
-    void foldsByAsFewOctavesAsWillDo() {
-        Random random = new Random(3);
-        for (int round = 0; round < 400; round++) {
-            int lowest = random.nextInt(100);
-            Fold fold = new Fold(lowest, Math.min(127, lowest + 11 + random.nextInt(16)));
-            int pitch = random.nextInt(128);
-            List<Integer> allowed = new ArrayList<>();
-            for (int candidate = pitch % 12; candidate < 128; candidate += 12) {
-                if (candidate >= fold.lowest() && candidate <= fold.highest()) {
-                    allowed.add(candidate);
-                }
+    @Property(tries = 400)
+    void foldsByAsFewOctavesAsWillDo(@ForAll @IntRange(max = 99) int lowest, @ForAll @IntRange(min = 11, max = 26) int span, @ForAll @IntRange(max = 127) int pitch) {
+        Fold fold = new Fold(lowest, Math.min(127, lowest + span));
+        List<Integer> allowed = new ArrayList<>();
+        for (int candidate = pitch % 12; candidate < 128; candidate += 12) {
+            if (candidate >= fold.lowest() && candidate <= fold.highest()) {
+                allowed.add(candidate);
             }
-            int nearest = allowed.stream().min((a, b) -> Math.abs(a - pitch) - Math.abs(b - pitch)).orElseThrow();
-            Line folded = doing(fold).on(Line.of(List.of(new Note(1, 0, 10, pitch, 80, 0, 64)))).outcome().out();
-            assertThat(folded.notes().get(0).pitch()).as("%d into %s", pitch, fold).isEqualTo(nearest);
         }
+        int nearest = allowed.stream().min((a, b) -> Math.abs(a - pitch) - Math.abs(b - pitch)).orElseThrow();
+        Line folded = doing(fold).on(Line.of(List.of(new Note(1, 0, 10, pitch, 80, 0, 64)))).outcome().out();
+        assertThat(folded.notes().get(0).pitch()).as("%d into %s", pitch, fold).isEqualTo(nearest);
     }
 
     @Test
