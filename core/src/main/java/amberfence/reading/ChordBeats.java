@@ -5,6 +5,7 @@ import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 
@@ -96,11 +97,8 @@ final class ChordBeats {
                 at++;
             }
             long start = nearest(note.start(), beats, at);
-            int last = at;
-            while (last < beats.length - 1 && beats[last + 1] <= note.end()) {
-                last++;
-            }
-            long end = nearest(note.end(), beats, last);
+            int found = Arrays.binarySearch(beats, note.end());
+            long end = nearest(note.end(), beats, found < 0 ? -found - 2 : found);
             meant.add(end > start ? note.withStart(start).withLength(end - start) : note);
         }
         meant.sort(Note.IN_TIME);

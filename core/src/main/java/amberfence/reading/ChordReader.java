@@ -37,9 +37,9 @@ public final class ChordReader {
     private static final double[] CHANGE = {0.62, 0.46, 0.36};
     /** A chord that begins in the middle of a run of single notes. */
     private static final double IN_A_RUN = 0.6;
-    /** A chord that begins with a bass of its own costs less. */
-    private static final double RESTART = 0.3;
+    /** A chord that begins with a bass of its own, or with the figure of the one before, costs less. */
     private static final double FRESH_BASS = 0.28;
+    private static final double RESTART = 0.3;
     /** What sounds beside blocks belongs to the chord when it has this share of all. */
     private static final double BESIDE_BLOCKS = 0.25;
 
@@ -113,8 +113,7 @@ public final class ChordReader {
                     break;
                 }
                 if (start == 0 || cells.begins[start] || end - start == LONGEST || stretch.total == 0) {
-                    double score = best[start] + stretch.fit().score() - CHANGE[cells.metric[start]] - (cells.figures.running[start] ? IN_A_RUN : 0) + (cells.figures.freshBass[start] ? FRESH_BASS : 0)
-                            + (cells.figures.restarts[start] ? RESTART : 0) - stretch.otherBasses();
+                    double score = best[start] + stretch.fit().score() - stretch.otherBasses() - beginning(start);
                     if (score > best[end]) {
                         best[end] = score;
                         from[end] = start;
@@ -131,6 +130,12 @@ public final class ChordReader {
         }
         Collections.reverse(stretches);
         return joined(stretches);
+    }
+
+    /** What it costs that a chord begins in a cell. */
+    private double beginning(int cell) {
+        ChordFigures figures = cells.figures;
+        return CHANGE[cells.metric[cell]] + (figures.running[cell] ? IN_A_RUN : 0) - (figures.freshBass[cell] ? FRESH_BASS : 0) - (figures.restarts[cell] ? RESTART : 0);
     }
 
     /** Names the stretches, and makes one of neighbours that are the same chord. */

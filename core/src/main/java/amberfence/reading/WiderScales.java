@@ -28,14 +28,14 @@ final class WiderScales {
     /**
      * @param both two semitones above the tonic that sound beside each other
      * @param also what else has to sound
-     * @param colour what has to sound a little, or −1
+     * @param colours what has to sound a little
      */
-    private record Wider(String scale, int[] both, int[] also, int colour) {
+    private record Wider(String scale, int[] both, int[] also, int... colours) {
     }
 
     private static final List<Wider> ALL = List.of(new Wider("composite blues", new int[] {3, 4}, new int[] {10}, 6),
-            new Wider("bebop dorian", new int[] {3, 4}, new int[] {10}, -1), new Wider("bebop dominant", new int[] {10, 11}, new int[] {4}, -1),
-            new Wider("bebop harmonic minor", new int[] {10, 11}, new int[] {3, 8}, -1));
+            new Wider("bebop dorian", new int[] {3, 4}, new int[] {10}), new Wider("bebop dominant", new int[] {10, 11}, new int[] {4}),
+            new Wider("bebop harmonic minor", new int[] {10, 11}, new int[] {3, 8}));
 
     private WiderScales() {
     }
@@ -59,7 +59,10 @@ final class WiderScales {
     }
 
     private static boolean asked(Wider wider, int tonic, double[] weights, double total) {
-        boolean asked = wider.colour() < 0 || share(weights, tonic + wider.colour(), total) >= COLOUR;
+        boolean asked = true;
+        for (int semitones : wider.colours()) {
+            asked &= share(weights, tonic + semitones, total) >= COLOUR;
+        }
         for (int semitones : wider.both()) {
             asked &= share(weights, tonic + semitones, total) >= MUCH;
         }
