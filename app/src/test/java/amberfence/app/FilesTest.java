@@ -70,12 +70,19 @@ class FilesTest extends WindowTest {
     }
 
     @Test
-    void exportsTheTableOfChanges() throws Exception {
+    void exportsTablesOfChangesAndOfNotes() throws Exception {
         toSave = folder.resolve("changes.csv");
         click("export");
-        click("export-changes");
+        click("export-tables");
+        clickOn("#export-changes");
         waitUntil(() -> Files.exists(toSave));
         assertThat(Files.readString(toSave)).contains("keeps the step; G4 would repeat its neighbour");
+        toSave = folder.resolve("notes.csv");
+        click("export");
+        click("export-tables");
+        clickOn("#export-notes");
+        waitUntil(() -> Files.exists(toSave));
+        assertThat(Files.readString(toSave)).contains("0,Voice line,1,1,0,0,").hasLineCount(571);
     }
 
     @Test

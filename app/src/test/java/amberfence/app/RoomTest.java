@@ -89,7 +89,10 @@ class RoomTest extends WindowTest {
     @Test
     void nothingIsCutOffAtAnySize() {
         List<String> wrong = new ArrayList<>();
-        SIZES.forEach(size -> lookAtEverything(wrong, size, ""));
+        SIZES.forEach(size -> {
+            lookAtMainViews(wrong, size, "");
+            lookAtSheets(wrong, size, "");
+        });
         assertThat(wrong.stream().distinct().toList()).isEmpty();
     }
 
@@ -104,8 +107,10 @@ class RoomTest extends WindowTest {
         songs.put("empty", Song.empty("An empty song whose title is so long that no head of a window has the room for all of it"));
         for (Map.Entry<String, Song> song : songs.entrySet()) {
             interact(() -> session.open(ProjectDocument.of(song.getValue()), null));
-            lookAtEverything(wrong, SIZES.get(0), song.getKey() + ", ");
+            lookAtMainViews(wrong, SIZES.get(0), song.getKey() + ", ");
         }
+        interact(() -> session.open(ProjectDocument.of(songs.values().iterator().next()), null));
+        lookAtSheets(wrong, SIZES.get(0), "16 parts with long names, ");
         assertThat(wrong.stream().distinct().toList()).isEmpty();
     }
 
@@ -120,7 +125,7 @@ class RoomTest extends WindowTest {
         return song;
     }
 
-    private void lookAtEverything(List<String> wrong, Dimension2D size, String song) {
+    private void lookAtMainViews(List<String> wrong, Dimension2D size, String song) {
         resize(size);
         for (String tab : TABS) {
             interact(() -> workspace.openTab(tab));
@@ -144,6 +149,9 @@ class RoomTest extends WindowTest {
             look(wrong, size, song + "compare");
             fire("compare-done");
         }
+    }
+
+    private void lookAtSheets(List<String> wrong, Dimension2D size, String song) {
         Map<String, Runnable> sheets = new LinkedHashMap<>();
         sheets.put("export", workspace::openExport);
         sheets.put("shortcuts", workspace::openShortcuts);

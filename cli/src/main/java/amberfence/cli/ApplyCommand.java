@@ -7,6 +7,7 @@ import amberfence.edit.VoiceParts;
 import amberfence.format.ReadSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.sheet.ChangeTable;
+import amberfence.format.sheet.NoteTable;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
@@ -39,6 +40,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -98,6 +100,9 @@ final class ApplyCommand implements Runnable {
     @Option(names = "--changes", paramLabel = "FILE.csv", description = "a table of all changes with their reasons")
     private Path changes;
 
+    @Option(names = "--notes", paramLabel = "FILE.csv", description = "a table of all notes as they are written")
+    private Path table;
+
     @Spec
     private CommandSpec spec;
 
@@ -124,8 +129,8 @@ final class ApplyCommand implements Runnable {
     }
 
     private void checkBatch() {
-        if (out != null || project != null || changes != null || !chords.targets().isEmpty()) {
-            throw wrong("--out, --project, --changes, --chart and --numerals do not go with --out-dir");
+        if (out != null || project != null || changes != null || table != null || !chords.targets().isEmpty()) {
+            throw wrong("--out, --project, --changes, --notes, --chart and --numerals do not go with --out-dir");
         }
         if (files.isEmpty()) {
             throw wrong("give the files whose results go into the folder");
@@ -140,6 +145,9 @@ final class ApplyCommand implements Runnable {
         MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
         export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
         CommandFiles.write(target, export.toBytes());
+        if (table != null) {
+            CommandFiles.write(table, NoteTable.of(song));
+        }
         chords.write(song, words);
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));
@@ -168,10 +176,10 @@ final class ApplyCommand implements Runnable {
         Path input = file != null ? file : project;
         CommandFiles.checkTarget(target, input);
         Set<Path> taken = new HashSet<>(Set.of(target.toAbsolutePath().normalize()));
-        for (Path other : Stream.concat(Stream.ofNullable(changes), chords.targets().stream()).toList()) {
+        for (Path other : Stream.concat(Stream.of(changes, table).filter(Objects::nonNull), chords.targets().stream()).toList()) {
             CommandFiles.checkTarget(other, input);
             if (!taken.add(other.toAbsolutePath().normalize())) {
-                throw wrong("two of --out, --changes, --chart and --numerals name the same file: " + other);
+                throw wrong("two of --out, --changes, --notes, --chart and --numerals name the same file: " + other);
             }
         }
     }

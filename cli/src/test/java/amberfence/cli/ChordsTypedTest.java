@@ -89,6 +89,13 @@ class ChordsTypedTest extends Commands {
     }
 
     @Test
+    void writesATableOfTheNotes() throws Exception {
+        Path table = folder.resolve("notes.csv");
+        assertThat(run("apply", ferry, "--out", out, "--notes", table)).isZero();
+        assertThat(Files.readAllLines(table)).as("a head and 570 notes").hasSize(571).anyMatch(row -> row.startsWith("1,Fretless,2,1,0,1440,") && row.contains(",43,G2,"));
+    }
+
+    @Test
     void whatWouldBeIgnoredOrCannotBeIsTold() {
         assertWrong("--voicing would be ignored", "apply", ferry, "--out", out, "--voicing", "drop 2");
         assertWrong("is no way to voice chords", "apply", ferry, "--out", out, "--voicing", "sideways", "--play-chords", "Keys");

@@ -15,6 +15,9 @@ import javafx.scene.canvas.GraphicsContext;
 final class NotePainter {
     /** With more notes than this in view, those too narrow to be told apart are drawn as bars. */
     private static final int CROWD = 1500;
+    /** From so many notes in view on they have no round corners, which take most of the time to draw; fewer have them again. */
+    private static final int MANY = 200;
+    private static final int FEWER = 150;
     private static final double NARROW = 6;
     private final NoteShapes shapes;
 
@@ -33,6 +36,8 @@ final class NotePainter {
     record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline) {
     }
 
+    private boolean many;
+
     /** Draws the notes that are in view; returns how many shapes were drawn. */
     int paint(GraphicsContext g, Viewport view, LadderScene scene, Marks marks) {
         g.clearRect(0, 0, view.width(), view.height());
@@ -41,6 +46,8 @@ final class NotePainter {
         int first = scene.firstAt(view.firstTick());
         int last = scene.firstFrom(view.lastTick() + 1);
         boolean crowded = last - first > CROWD;
+        many = last - first > (many ? FEWER : MANY);
+        shapes.round(!many);
         NoteRuns runs = new NoteRuns();
         int[] column = new int[2 * 128];
         Arrays.fill(column, -1);

@@ -14,6 +14,7 @@ final class NoteShapes {
     private static final double HATCH = 5;
     private final Swatches swatches;
     private GraphicsContext g;
+    private boolean round = true;
 
     NoteShapes(Swatches swatches) {
         this.swatches = swatches;
@@ -24,12 +25,17 @@ final class NoteShapes {
         g = context;
     }
 
+    /** Whether what is filled has round corners from now on. */
+    void round(boolean corners) {
+        round = corners;
+    }
+
     void solid(NoteBox box, int velocity) {
         g.setFill(swatches.color(velocity < SOFT_VELOCITY ? Role.AMBER_SOFT : Role.AMBER));
-        g.fillRoundRect(box.x(), box.y(), box.width(), box.height(), CORNER, CORNER);
+        fill(box.x(), box.y(), box.width(), box.height(), CORNER);
         if (box.width() > 8 && velocity >= SOFT_VELOCITY) {
             g.setFill(swatches.color(Role.AMBER_DEEP));
-            g.fillRoundRect(box.x(), box.y(), 3.5, box.height(), 3, 3);
+            fill(box.x(), box.y(), 3.5, box.height(), 3);
         }
     }
 
@@ -75,7 +81,15 @@ final class NoteShapes {
 
     void filled(NoteBox box, Role role) {
         g.setFill(swatches.color(role));
-        g.fillRoundRect(box.x(), box.y(), box.width(), box.height(), CORNER, CORNER);
+        fill(box.x(), box.y(), box.width(), box.height(), CORNER);
+    }
+
+    private void fill(double x, double y, double width, double height, double corner) {
+        if (round) {
+            g.fillRoundRect(x, y, width, height, corner, corner);
+        } else {
+            g.fillRect(x, y, width, height);
+        }
     }
 
     void outlined(NoteBox box, Role role, double width) {

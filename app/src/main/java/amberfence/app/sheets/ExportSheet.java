@@ -84,15 +84,15 @@ public final class ExportSheet {
             boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
             files.export(parts, single.isSelected() ? MidiFormat.ONE_TRACK : MidiFormat.AS_READ);
         }, "primary");
-        Button table = Controls.button("export-changes", "export.changes", event -> {
-            close.run();
-            files.export(SheetFormat.CHANGES);
-        });
+        Button table = Controls.button("export-tables", "export.tables", null);
+        table.setOnAction(event -> Controls.openMenu(table, List.of(
+                item("export-changes", "export.changes", close, () -> files.export(SheetFormat.CHANGES)),
+                item("export-notes", "export.notes", close, () -> files.export(SheetFormat.NOTES)))));
         Button sheetOfChords = Controls.button("export-chords", "export.chords", null);
         sheetOfChords.setOnAction(event -> Controls.openMenu(sheetOfChords, List.of(
-                chords("export-chart", "export.chart", close, () -> files.export(SheetFormat.SYMBOLS)),
-                chords("export-numerals", "export.numerals", close, () -> files.export(SheetFormat.NUMERALS)),
-                chords("export-chordpro", "export.chordPro", close, () -> files.export(SheetFormat.CHORD_PRO)))));
+                item("export-chart", "export.chart", close, () -> files.export(SheetFormat.SYMBOLS)),
+                item("export-numerals", "export.numerals", close, () -> files.export(SheetFormat.NUMERALS)),
+                item("export-chordpro", "export.chordPro", close, () -> files.export(SheetFormat.CHORD_PRO)))));
         Node chords = Controls.disabledWhen(sheetOfChords, new SimpleBooleanProperty(song.progression().isEmpty()),
                 "export.noChords");
         Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 620, close,
@@ -119,7 +119,7 @@ public final class ExportSheet {
         return row;
     }
 
-    private static MenuItem chords(String id, String words, Runnable close, Runnable write) {
+    private static MenuItem item(String id, String words, Runnable close, Runnable write) {
         return Controls.menuItem(id, Words.say(words), () -> {
             close.run();
             write.run();

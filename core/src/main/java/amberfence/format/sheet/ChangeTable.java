@@ -11,10 +11,8 @@ import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The changes of a song's steps as comma-separated values (RFC 4180), UTF-8, one row a change. */
@@ -24,12 +22,12 @@ public final class ChangeTable {
 
     private final Song song;
     private final FenceLine fence;
-    private final StringBuilder text = new StringBuilder();
+    private final CsvRows rows = new CsvRows();
 
     private ChangeTable(Song song) {
         this.song = song;
         this.fence = song.fence().along(song.time());
-        row(HEAD.stream());
+        rows.add(HEAD.stream());
     }
 
     /** All changes of all parts, in the order of parts, steps and time. */
@@ -46,7 +44,7 @@ public final class ChangeTable {
                 stage.outcome().changes().forEach(change -> table.row(part, step, change));
             }
         }
-        return table.text.toString().getBytes(StandardCharsets.UTF_8);
+        return table.rows.toBytes();
     }
 
     private void row(Part part, String step, Change change) {
@@ -58,19 +56,11 @@ public final class ChangeTable {
                 position.tick(), before.start());
         Stream<Object> to = change.now().map(now -> note(now.pitch(), spelling)).orElse(Stream.of("", "", ""));
         Stream<Object> from = change.isMade() ? Stream.of("", "", "") : note(before.pitch(), spelling);
-        row(Stream.of(place, from, to, Stream.<Object>of(words.sentence(change.reason())))
+        rows.add(Stream.of(place, from, to, Stream.<Object>of(words.sentence(change.reason())))
                 .flatMap(cells -> cells));
     }
 
     private static Stream<Object> note(int pitch, Spelling spelling) {
         return Stream.of(pitch, spelling.pitch(pitch).text(), spelling.degreeText(PitchClass.of(pitch)));
-    }
-
-    private void row(Stream<?> cells) {
-        text.append(cells.map(Object::toString).map(ChangeTable::quoted).collect(Collectors.joining(","))).append("\r\n");
-    }
-
-    private static String quoted(String cell) {
-        return cell.matches("[^\",\r\n]*") ? cell : "\"" + cell.replace("\"", "\"\"") + "\"";
     }
 }

@@ -13,7 +13,8 @@ public enum SheetFormat implements WritableFormat {
     SYMBOLS("chord symbols", "txt", song -> text(ChordChart.symbols(song))),
     NUMERALS("Roman numerals", "txt", song -> text(ChordChart.numerals(song))),
     CHORD_PRO("ChordPro sheet", "cho", song -> text(ChordChart.chordPro(song))),
-    CHANGES("table of changes", "csv", ChangeTable::of);
+    CHANGES("table of changes", "csv", ChangeTable::of),
+    NOTES("table of notes", "csv", NoteTable::of);
 
     private final String title;
     private final String ending;

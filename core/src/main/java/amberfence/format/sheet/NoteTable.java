@@ -1,0 +1,40 @@
+package amberfence.format.sheet;
+
+import amberfence.song.BarPosition;
+import amberfence.song.FenceLine;
+import amberfence.song.Line;
+import amberfence.song.Note;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.step.PartResult;
+import amberfence.theory.PitchClass;
+import amberfence.theory.Spelling;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** The notes of a song as its steps leave them, one row a note: by part, then in time. Ticks are of the song's resolution, beats of the metre. */
+public final class NoteTable {
+    private static final List<String> HEAD = List.of("part", "partName", "bar", "beat", "tick", "startTick", "lengthTicks", "pitch", "name", "degree", "velocity",
+            "channel");
+
+    private NoteTable() {
+    }
+
+    public static byte[] of(Song song) {
+        CsvRows rows = new CsvRows();
+        rows.add(HEAD.stream());
+        FenceLine fence = song.fence().along(song.time());
+        Map<Integer, Line> lines = PartResult.lines(PartResult.all(song));
+        for (int i = 0; i < song.parts().size(); i++) {
+            Part part = song.parts().get(i);
+            for (Note note : lines.get(part.id()).notes()) {
+                BarPosition place = song.time().position(note.start());
+                Spelling spelling = fence.spellingAt(note.start());
+                rows.add(Stream.of(i, part.name(), place.bar(), place.beat(), place.tick(), note.start(), note.length(), note.pitch(), spelling.pitch(note.pitch()).text(),
+                        part.isDrums() ? "" : spelling.degreeText(PitchClass.of(note.pitch())), note.velocity(), note.channel() + 1));
+            }
+        }
+        return rows.toBytes();
+    }
+}
