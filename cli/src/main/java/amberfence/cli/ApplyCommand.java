@@ -146,7 +146,7 @@ final class ApplyCommand implements Runnable {
         export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
         CommandFiles.write(target, export.toBytes());
         if (table != null) {
-            CommandFiles.write(table, NoteTable.of(song));
+            CommandFiles.write(table, NoteTable.of(song, results));
         }
         chords.write(song, words);
         if (changes != null) {

@@ -17,15 +17,12 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import picocli.CommandLine.Option;
 
 /** Where the chords of a command line come from, how they are voiced, and where they are written to. */
 final class ChordOptions {
-    private static final Pattern FROM_BAR = Pattern.compile("(?s)\\s*(\\d{1,6})\\s*:(?!\\|)\\s*(.*\\S)\\s*");
-
     private static final Pattern DEGREES = Pattern.compile("(?:^|[|:\\s])[b#♭♯]?[ivIV]");
 
     @Option(names = "--progression", paramLabel = "CHART", description = "chords from bar 1 on, as in \"| Dm7 | G7 | Cmaj7 |\"; "
@@ -98,14 +95,13 @@ final class ChordOptions {
     }
 
     private static Song put(Song song, String text, Key first) {
-        Matcher fromBar = FROM_BAR.matcher(text);
-        int bar = fromBar.matches() ? Integer.parseInt(fromBar.group(1)) : 1;
-        String plain = fromBar.matches() ? fromBar.group(2) : text;
+        FromBar chart = FromBar.of(text);
+        int bar = chart.bar();
         if (bar < 1) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, "bars are counted from 1, not " + bar);
         }
         Key key = bar == 1 ? first : song.fence().along(song.time()).keyAt(song.time().barStart(bar));
-        return StepOptions.read(() -> ProgressionEdits.put(song, ChordChart.read(plain, song.time(), bar, song::nextId, key)));
+        return StepOptions.read(() -> ProgressionEdits.put(song, ChordChart.read(chart.text(), song.time(), bar, song::nextId, key)));
     }
 
     private List<ReadChord> read(Song song) {

@@ -8,14 +8,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import picocli.CommandLine.Option;
 
 /** The option {@code --key}: one key for the whole song, and, given again with a bar in front, others from those bars on. */
 final class KeyOption {
-    private static final Pattern FROM_BAR = Pattern.compile("\\s*(\\d{1,6})\\s*:\\s*(.+)");
-
     @Option(names = "--key", paramLabel = "KEY", description = "for example \"D dorian\"; without it the best found key counts. Given again with a bar in front, as in "
             + "\"17: F major\", the key changes there")
     private List<String> texts = new ArrayList<>();
@@ -31,9 +27,8 @@ final class KeyOption {
         }
         List<KeySpan> spans = new ArrayList<>();
         for (String text : texts) {
-            Matcher fromBar = FROM_BAR.matcher(text);
-            int bar = fromBar.matches() ? Integer.parseInt(fromBar.group(1)) : 1;
-            spans.add(new KeySpan(bar, key(fromBar.matches() ? fromBar.group(2) : text)));
+            FromBar from = FromBar.of(text);
+            spans.add(new KeySpan(from.bar(), key(from.text())));
         }
         spans.sort(Comparator.comparingInt(KeySpan::fromBar));
         if (spans.get(0).fromBar() != 1) {

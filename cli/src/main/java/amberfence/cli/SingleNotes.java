@@ -9,7 +9,9 @@ import amberfence.step.Change;
 import amberfence.step.PartResult;
 import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
@@ -47,19 +49,24 @@ final class SingleNotes {
     Song of(Song song, Set<Integer> parts) {
         Song changed = song;
         List<String> places = left.contains(ALL) ? moved : left;
+        Map<Integer, Set<Long>> named = new HashMap<>();
         for (String place : places) {
-            if (parts.stream().allMatch(id -> at(song, song.part(id), place).isEmpty())) {
+            boolean found = false;
+            for (int id : parts) {
+                Set<Long> here = at(song, song.part(id), place);
+                named.computeIfAbsent(id, part -> new TreeSet<>()).addAll(here);
+                found |= !here.isEmpty();
+            }
+            if (!found) {
                 throw wrong("no note begins at " + place.strip() + " in " + String.join(", ", parts.stream().map(id -> song.part(id).name()).toList())
                         + "; places are bar and beat as analyze and --changes tell them, such as 12:3 or \"12:3.5 F#4\"");
             }
         }
         for (int id : parts) {
-            Set<Long> named = new TreeSet<>();
-            places.forEach(place -> named.addAll(at(song, song.part(id), place)));
+            Set<Long> notes = named.getOrDefault(id, Set.of());
             for (StepSlot slot : changed.part(id).steps()) {
-                Set<Long> stay = left.contains(ALL) ? allBut(changed, id, slot, named) : named;
-                changed = changed.withPart(id, part -> part.withSteps(part.steps().stream()
-                        .map(old -> old.id() == slot.id() ? old.withLeft(stay, true) : old).toList()));
+                Set<Long> stay = left.contains(ALL) ? allBut(changed, id, slot, notes) : notes;
+                changed = changed.withPart(id, part -> part.withStep(slot.id(), old -> old.withLeft(stay, true)));
             }
         }
         return changed;

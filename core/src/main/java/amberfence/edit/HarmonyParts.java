@@ -37,8 +37,7 @@ public final class HarmonyParts {
         StepSlot slot = tune.step(slotId).orElseThrow();
         Harmony harmony = (Harmony) slot.treatment();
         Line line = PartResult.of(song, tune).stage(slotId).map(PartResult.Stage::in).orElse(tune.line());
-        Song changed = song.withPart(partId, part -> part.withSteps(part.steps().stream()
-                .map(old -> old.id() == slotId ? old.withOn(false) : old).toList()));
+        Song changed = song.withPart(partId, part -> part.withStep(slotId, old -> old.withOn(false)));
         List<HarmonyLine> backwards = new ArrayList<>(harmony.lines());
         Collections.reverse(backwards);
         for (HarmonyLine apart : backwards) {

@@ -23,7 +23,7 @@ public enum BeatPlace {
         if (position.tick() > 2 * near || (position.beat() - 1) % metre.beatsPerPulse() != 0) {
             return OFF;
         }
-        return position.beat() == 1 ? BAR_START : time.strongBeats().of(metre).contains(position.beat()) ? STRONG : BEAT;
+        return position.beat() == 1 ? BAR_START : time.strongBeats().has(metre, position.beat()) ? STRONG : BEAT;
     }
 
     public boolean isStrong() {

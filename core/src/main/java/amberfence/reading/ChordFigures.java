@@ -19,6 +19,8 @@ final class ChordFigures {
     final boolean[] freshBass;
     /** Whether the second half of a bar begins there with the figure of the first on another bass. */
     final boolean[] restarts;
+    /** The index of the first note of each cell, or of the one after it where none begins there; one more than there are cells. */
+    private final int[] firstNote;
     private final List<Note> notes;
     private final long[] lines;
     private final int[] metric;
@@ -33,6 +35,14 @@ final class ChordFigures {
         this.running = new boolean[lines.length - 1];
         this.freshBass = new boolean[lines.length - 1];
         this.restarts = new boolean[lines.length - 1];
+        this.firstNote = new int[lines.length];
+        int first = 0;
+        for (int cell = 0; cell < lines.length; cell++) {
+            while (first < notes.size() && notes.get(first).start() < lines[cell]) {
+                first++;
+            }
+            firstNote[cell] = first;
+        }
         figures(longest);
         runs();
         basses();
@@ -44,15 +54,11 @@ final class ChordFigures {
      * first figure, until its first note comes again or several are struck.
      */
     private void figures(int longest) {
-        int first = 0;
         long[] ends = new long[(int) Range.PITCH.highest() + 1];
         int next = 0;
         for (int cell = 0; cell < lines.length - 1; cell++) {
             long from = lines[cell];
-            while (first < notes.size() && notes.get(first).start() < from) {
-                first++;
-            }
-            while (next < notes.size() && notes.get(next).start() < from) {
+            while (next < firstNote[cell]) {
                 Note note = notes.get(next++);
                 ends[note.pitch()] = Math.max(ends[note.pitch()], note.end());
             }
@@ -61,21 +67,20 @@ final class ChordFigures {
             while (low < ends.length && ends[low] < through) {
                 low++;
             }
-            lows[cell] = figure(first, cell, longest, low < ends.length ? low : Integer.MAX_VALUE);
+            lows[cell] = figure(firstNote[cell], cell, longest, low < ends.length ? low : Integer.MAX_VALUE);
         }
     }
 
     /** Where a bass of its own begins. */
     private void basses() {
-        int n = 0;
         int before = Integer.MAX_VALUE;
         int group = -1;
         for (int cell = 0; cell < lines.length - 1; cell++) {
             int first = Integer.MAX_VALUE;
             int lowest = Integer.MAX_VALUE;
-            while (n < notes.size() && notes.get(n).start() < lines[cell + 1]) {
-                first = notes.get(n).start() <= lines[cell] ? Math.min(first, notes.get(n).pitch()) : first;
-                lowest = Math.min(lowest, notes.get(n++).pitch());
+            for (Note note : notes.subList(cell == 0 ? 0 : firstNote[cell], firstNote[cell + 1])) {
+                first = note.start() <= lines[cell] ? Math.min(first, note.pitch()) : first;
+                lowest = Math.min(lowest, note.pitch());
             }
             if (metric[cell] > 0) {
                 int low = lows[cell][lows[cell].length - 1];
@@ -89,12 +94,9 @@ final class ChordFigures {
 
     /** Where the shape of the first half of a bar comes again. */
     private void restarts() {
-        int n = 0;
         int bar = -1;
         for (int cell = 0; cell < lines.length - 1; cell++) {
-            while (n < notes.size() && notes.get(n).start() < lines[cell]) {
-                n++;
-            }
+            int n = firstNote[cell];
             if (metric[cell] == 2) {
                 bar = n;
             } else if (metric[cell] == 1 && bar >= 0 && n - bar >= LEAST_OF_A_FIGURE && n - bar <= LONGEST_FIGURE) {
@@ -124,18 +126,14 @@ final class ChordFigures {
     /** Where single notes go on rising or falling. */
     private void runs() {
         long together = Strokes.together(time);
-        int n = 0;
         for (int cell = 0; cell < lines.length - 1; cell++) {
-            int direction = 0;
-            boolean single = true;
-            Note last = null;
-            while (n < notes.size() && notes.get(n).start() < lines[cell]) {
-                n++;
-            }
             if (metric[cell] != 2) {
                 continue;
             }
-            int at = n;
+            int direction = 0;
+            boolean single = true;
+            Note last = null;
+            int at = firstNote[cell];
             for (int next = cell + 1; single && next < lines.length - 1 && metric[next] != 2; next++) {
                 while (single && at < notes.size() && notes.get(at).start() < lines[next]) {
                     Note note = notes.get(at++);

@@ -80,6 +80,7 @@ final class ChordStretch {
         int bass = lowest();
         int beats = end - start;
         int sounding = Integer.bitCount(strong);
+        double thin = sounding < THIN.length ? THIN[sounding] : 0;
         Candidate best = null;
         double highest = Double.NEGATIVE_INFINITY;
         for (Candidate chord : candidates.of(strong)) {
@@ -90,7 +91,6 @@ final class ChordStretch {
             }
             share /= total;
             double lack = Integer.bitCount(lacks & ~chord.fifth()) * MISSING + ((lacks & chord.fifth()) == 0 ? 0 : MISSING_FIFTH);
-            double thin = THIN[sounding < THIN.length ? sounding : 0];
             double score = (share - STRANGER * (1 - share) - lack - thin - chord.cost()
                     + (chord.root() == bass ? BASS_IS_ROOT : chord.isSixth() ? -INVERTED_SIXTH : 0)) * beats;
             for (int cell = start; cell < end && score > highest; cell++) {

@@ -8,6 +8,7 @@ import amberfence.theory.Scales;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Scales of eight and nine notes that are offered when the notes ask for them: a blues with both thirds, its seventh and its
@@ -46,16 +47,17 @@ final class WiderScales {
         for (double weight : weights) {
             total += weight;
         }
-        List<KeyCandidate> all = new ArrayList<>(plain);
         int best = plain.get(0).key().tonic().pitchClass().number();
         for (Wider wider : ALL) {
             if (asked(wider, best, weights, total) && soundTogether(wider, best, notes)) {
-                add(all, plain.get(0), Key.of(new PitchClass(best), Scales.named(wider.scale()).orElseThrow()), wider, weights, counts, total);
-                break;
+                Key key = Key.of(new PitchClass(best), Scales.named(wider.scale()).orElseThrow());
+                List<KeyCandidate> all = new ArrayList<>(plain);
+                candidate(plain.get(0), key, wider, weights, counts, total).ifPresent(all::add);
+                all.sort(Comparator.comparingDouble(KeyCandidate::score).reversed());
+                return all;
             }
         }
-        all.sort(Comparator.comparingDouble(KeyCandidate::score).reversed());
-        return all;
+        return plain;
     }
 
     private static boolean asked(Wider wider, int tonic, double[] weights, double total) {
@@ -92,7 +94,8 @@ final class WiderScales {
         return together >= MOST_PARTS;
     }
 
-    private static void add(List<KeyCandidate> all, KeyCandidate plain, Key key, Wider wider, double[] weights, int[] counts, double total) {
+    /** The candidate, unless too much lies outside it. */
+    private static Optional<KeyCandidate> candidate(KeyCandidate plain, Key key, Wider wider, double[] weights, int[] counts, double total) {
         PitchClassSet members = key.pitchClasses();
         double outside = 0;
         double outsidePlain = 0;
@@ -103,13 +106,13 @@ final class WiderScales {
             count += members.containsPitch(i) ? 0 : counts[i];
         }
         if (outside > OUTSIDE) {
-            return;
+            return Optional.empty();
         }
         List<KeyEvidence> evidence = new ArrayList<>(plain.evidence());
         evidence.removeIf(KeyEvidence.Colour.class::isInstance);
         PitchClass low = key.tonic().pitchClass().plus(wider.both()[0]);
         PitchClass high = key.tonic().pitchClass().plus(wider.both()[1]);
         evidence.add(0, new KeyEvidence.Both(wider.both()[0] == 3, low, counts[low.number()], high, counts[high.number()]));
-        all.add(new KeyCandidate(key, Math.min(1, plain.score() + WORTH * (outsidePlain - outside)), count, evidence));
+        return Optional.of(new KeyCandidate(key, Math.min(1, plain.score() + WORTH * (outsidePlain - outside)), count, evidence));
     }
 }

@@ -70,6 +70,11 @@ public record Part(int id, String name, Role role, OptionalInt track, int channe
         return new Part(id, name, role, track, channel, takes, current, newSound);
     }
 
+    /** With one of its steps changed. */
+    public Part withStep(long slotId, UnaryOperator<StepSlot> edit) {
+        return withSteps(steps().stream().map(slot -> slot.id() == slotId ? edit.apply(slot) : slot).toList());
+    }
+
     public Part withSteps(List<StepSlot> steps) {
         return withTake(take -> take.withSteps(steps));
     }

@@ -70,8 +70,7 @@ public record PartResult(Line original, List<Stage> stages) {
     }
 
     private static Optional<Stage> on(Song song, Part part, long slotId, UnaryOperator<StepSlot> edit) {
-        return of(song, part.withSteps(part.steps().stream().map(slot -> slot.id() == slotId ? edit.apply(slot).withOn(true)
-                : slot).toList())).stage(slotId);
+        return of(song, part.withStep(slotId, slot -> edit.apply(slot).withOn(true))).stage(slotId);
     }
 
     /** What every part of a song comes to, by the part's identity. */

@@ -16,6 +16,7 @@ import java.util.function.Function;
 public record Numerals(Set<Key> staying) {
     private static final int FIRST = 1;
     private static final int FOURTH = 4;
+
     public Numerals {
         staying = Set.copyOf(staying);
     }

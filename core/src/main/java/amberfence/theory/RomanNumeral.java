@@ -96,15 +96,11 @@ public final class RomanNumeral {
     public static String of(Chord chord, Key key) {
         Optional<String> applied = KeyChords.of(key).degreeOf(chord.root()) > 0
                 && chord.pitchClasses().isSubsetOf(key.pitchClasses()) ? Optional.empty() : applied(chord, key);
-        return applied.orElseGet(() -> plain(chord, key));
+        return applied.orElseGet(() -> onItsDegree(chord, key));
     }
 
     /** How a chord is written that leads nowhere: on its own degree, whatever it could be the dominant of. */
     static String onItsDegree(Chord chord, Key key) {
-        return plain(chord, key);
-    }
-
-    private static String plain(Chord chord, Key key) {
         boolean lower = chord.kind().isMinor();
         boolean diminished = chord.kind().suffix().startsWith("°") || chord.kind().suffix().startsWith("ø");
         String numeral = numeral(chord.root(), key, diminished);
@@ -161,7 +157,7 @@ public final class RomanNumeral {
             if (leadsThere && !target.kind().isDiminished() && !target.kind().isAugmented()) {
                 Key there = new Key(target.root().withOneSign(), target.kind().isMinor() ? Scales.MINOR : Scales.MAJOR);
                 NoteName root = leading ? there.tonic().minus(Interval.parse("m2")) : there.tonic().plus(Interval.parse("P5"));
-                return Optional.of(plain(respelled(chord, root), there) + "/" + plain(target, key));
+                return Optional.of(onItsDegree(respelled(chord, root), there) + "/" + onItsDegree(target, key));
             }
         }
         return Optional.empty();

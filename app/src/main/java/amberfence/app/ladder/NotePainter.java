@@ -20,6 +20,8 @@ final class NotePainter {
     private static final int FEWER = 150;
     private static final double NARROW = 6;
     private final NoteShapes shapes;
+    /** Whether the last time many notes were in view. */
+    private boolean many;
 
     NotePainter(Swatches swatches) {
         shapes = new NoteShapes(swatches);
@@ -35,8 +37,6 @@ final class NotePainter {
      */
     record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline) {
     }
-
-    private boolean many;
 
     /** Draws the notes that are in view; returns how many shapes were drawn. */
     int paint(GraphicsContext g, Viewport view, LadderScene scene, Marks marks) {

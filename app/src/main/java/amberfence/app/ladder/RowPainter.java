@@ -44,6 +44,7 @@ final class RowPainter {
 
     RowPainter(Swatches swatches) {
         this.swatches = swatches;
+        measured.setFont(rulerFont);
     }
 
     void paintRows(GraphicsContext g, Viewport view, Results results) {
@@ -171,7 +172,6 @@ final class RowPainter {
                 String words = TimeWords.of(time, tick);
                 g.fillRect(x, 1, 1, height - 1);
                 g.fillText(words, x + BESIDE_NUMBER, height / 2);
-                measured.setFont(rulerFont);
                 measured.setText(words);
                 free = x + BESIDE_NUMBER + measured.getLayoutBounds().getWidth() + BETWEEN_WORDS;
                 taken.add(new double[] {x + BESIDE_NUMBER, free});

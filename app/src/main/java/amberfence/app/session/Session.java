@@ -184,8 +184,7 @@ public final class Session {
 
     /** Changes one step of the selected part. */
     public void editStep(String name, long slotId, UnaryOperator<StepSlot> edit) {
-        editPart(name, part -> part.withSteps(part.steps().stream()
-                .map(slot -> slot.id() == slotId ? edit.apply(slot) : slot).toList()));
+        editPart(name, part -> part.withStep(slotId, edit));
     }
 
     /** Goes back by one edit; one that is still being worked out is not done then. */
@@ -297,7 +296,7 @@ public final class Session {
         Song shown = tryOn.get() == null ? song : song.withFence(tryOn.get());
         Long without = triedWithout.get();
         return without == null ? shown : shown.withParts(shown.parts().stream().map(part -> part.step(without).isEmpty() ? part
-                : part.withSteps(part.steps().stream().map(slot -> slot.id() == without ? slot.withOn(false) : slot).toList())).toList());
+                : part.withStep(without, slot -> slot.withOn(false))).toList());
     }
 
     /** What cannot be worked out leaves the song as it was before. */

@@ -2,7 +2,6 @@ package amberfence.format.sheet;
 
 import amberfence.song.BarPosition;
 import amberfence.song.FenceLine;
-import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -22,13 +21,17 @@ public final class NoteTable {
     }
 
     public static byte[] of(Song song) {
+        return of(song, PartResult.all(song));
+    }
+
+    /** The same from results that are already there, by part. */
+    public static byte[] of(Song song, Map<Integer, PartResult> results) {
         CsvRows rows = new CsvRows();
         rows.add(HEAD.stream());
         FenceLine fence = song.fence().along(song.time());
-        Map<Integer, Line> lines = PartResult.lines(PartResult.all(song));
         for (int i = 0; i < song.parts().size(); i++) {
             Part part = song.parts().get(i);
-            for (Note note : lines.get(part.id()).notes()) {
+            for (Note note : results.get(part.id()).line().notes()) {
                 BarPosition place = song.time().position(note.start());
                 Spelling spelling = fence.spellingAt(note.start());
                 rows.add(Stream.of(i, part.name(), place.bar(), place.beat(), place.tick(), note.start(), note.length(), note.pitch(), spelling.pitch(note.pitch()).text(),

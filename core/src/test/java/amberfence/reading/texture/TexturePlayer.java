@@ -15,12 +15,14 @@ import amberfence.theory.Voicing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.function.IntUnaryOperator;
 
 /** Plays eight bars of chords in a texture, from a seed: 480 ticks a quarter, 100 quarters a minute. */
 final class TexturePlayer {
     private static final int QUARTER = 480;
     private static final int EIGHTH = 240;
     private static final int BARS = 8;
+    private static final int MIDDLE = 64;
     /** Twenty milliseconds. */
     private static final int HAND = 16;
     /** Intervals between roots: fourths and fifths, thirds, steps, a tritone. */
@@ -56,7 +58,7 @@ final class TexturePlayer {
     }
 
     static Spelling spelling(PitchClass tonic) {
-        return Key.parse((List.of("C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B").get(tonic.number())) + " major").spelling();
+        return Key.parse(List.of("C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B").get(tonic.number()) + " major").spelling();
     }
 
     private static List<ChordKind> kinds(String... suffixes) {
@@ -75,10 +77,6 @@ final class TexturePlayer {
         }
         player.notes.sort(Note.IN_TIME);
         return new Played(player.notes, TimeMap.of(QUARTER, 600_000, texture.numerator(), texture.denominator()), player.chords);
-    }
-
-    Spelling spelling() {
-        return spelling;
     }
 
     private void meanChords() {
@@ -134,17 +132,20 @@ final class TexturePlayer {
         Meant meant = chords.get(index);
         long start = meant.start();
         long end = meant.end();
-        Voicing close = close(meant.chord(), 48 + random.nextInt(10));
-        List<Integer> all = close.pitches();
+        List<Integer> all = Voicing.ofClose(meant.chord(), 48 + random.nextInt(10)).pitches();
         List<Integer> upper = all.stream().map(pitch -> pitch + (all.get(0) < 55 ? 12 : 0)).toList();
         int bass = all.get(0) - 12;
         switch (texture.pattern()) {
             case BLOCK, INVERTED, TWO_A_BAR, PUSHED -> block(start, end - 20, all);
             case STACCATO -> block(start, start + 120, all);
-            case REPEATED -> beats(start, end, (from, number) -> block(from, from + beat() - 60, all));
+            case REPEATED -> {
+                for (long from = start; from < end; from += beat()) {
+                    block(from, from + beat() - 60, all);
+                }
+            }
             case PADS -> {
                 note(start, end, bass);
-                block(start, end, led(index, meant.chord(), upper));
+                block(start, end, led(upper));
             }
             case UP -> broken(start, end, all, i -> i % all.size());
             case DOWN -> broken(start, end, all, i -> all.size() - 1 - i % all.size());
@@ -190,26 +191,11 @@ final class TexturePlayer {
         }
     }
 
-    private static Voicing close(Chord chord, int lowest) {
-        return Voicing.ofClose(chord, lowest);
-    }
-
     private long beat() {
         return texture.denominator() == 8 ? 3 * EIGHTH : QUARTER;
     }
 
-    private interface Beat {
-        void at(long from, int number);
-    }
-
-    private void beats(long start, long end, Beat each) {
-        int number = 0;
-        for (long from = start; from < end; from += beat()) {
-            each.at(from, number++);
-        }
-    }
-
-    private void broken(long start, long end, List<Integer> pitches, java.util.function.IntUnaryOperator voice) {
+    private void broken(long start, long end, List<Integer> pitches, IntUnaryOperator voice) {
         int i = 0;
         for (long from = start; from < end; from += EIGHTH) {
             note(from, from + EIGHTH - 20, pitches.get(voice.applyAsInt(i++)));
@@ -239,10 +225,9 @@ final class TexturePlayer {
         }
     }
 
-    /** The nearest octave of every member to the chord before, so that voices hardly move. */
-    private List<Integer> led(int index, Chord chord, List<Integer> pitches) {
-        int centre = 64;
-        return pitches.stream().map(pitch -> pitch + 12 * Math.round((centre - pitch) / 12f)).distinct().sorted().toList();
+    /** Every member in its octave nearest to the middle, so that voices hardly move. */
+    private static List<Integer> led(List<Integer> pitches) {
+        return pitches.stream().map(pitch -> pitch + 12 * Math.round((MIDDLE - pitch) / 12f)).distinct().sorted().toList();
     }
 
     private void comp(long barStart, long end, List<Integer> pitches) {
