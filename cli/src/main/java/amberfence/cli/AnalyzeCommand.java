@@ -72,10 +72,10 @@ final class AnalyzeCommand implements Runnable {
 
     @Override
     public void run() {
-        ReadSong read = CommandFiles.read(file);
+        ReadSong read = CommandFiles.read(file, spec.commandLine().getErr());
         Song heard = heard(read.song());
         List<KeyCandidate> keys = KeyFinder.find(heard, family).stream().limit(MOST_KEYS).toList();
-        List<KeyStretch> along = along(heard, keys);
+        List<KeyStretch> along = along(read, heard, keys);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.println(json(read, heard, keys, along));
@@ -102,9 +102,9 @@ final class AnalyzeCommand implements Runnable {
         return new int[] {Integer.parseInt(ends.group(1)), Integer.parseInt(ends.group(2))};
     }
 
-    /** The keys along the song: as they were named, else as they are found; always at least one. */
-    private List<KeyStretch> along(Song song, List<KeyCandidate> keys) {
-        Optional<KeyPlan> named = key.plan();
+    /** The keys along the song: as they were named or stand in the score, else as they are found; always at least one. */
+    private List<KeyStretch> along(ReadSong read, Song song, List<KeyCandidate> keys) {
+        Optional<KeyPlan> named = key.plan().or(() -> Optional.of(song.fence().keys()).filter(plan -> CommandFiles.isScore(file) && CommandFiles.bringsKey(file, read)));
         if (named.isPresent()) {
             return named.get().spans().stream().map(span -> new KeyStretch(span.fromBar(), span.key(), 1)).toList();
         }
@@ -154,6 +154,10 @@ final class AnalyzeCommand implements Runnable {
             }
         }
         write(root.putArray("chords"), ChordReader.read(keyed), fence);
+        if (CommandFiles.isScore(file) || !song.progression().isEmpty()) {
+            ArrayNode progression = root.putArray("progression");
+            song.progression().spans().forEach(span -> progression.addObject().put("startTick", span.start()).put("endTick", span.end()).put("symbol", span.chord().plainText()));
+        }
         ArrayNode findings = root.putArray("findings");
         read.notices().stream().map(Notice::text).forEach(findings::add);
         try {
@@ -210,7 +214,7 @@ final class AnalyzeCommand implements Runnable {
             out.println("Chords");
             ChordChart.symbols(harmonized).lines().forEach(line -> out.println("  " + line));
         }
-        if (!read.notices().isEmpty()) {
+        if (!read.notices().isEmpty() && !CommandFiles.isScore(file)) {
             out.println();
             out.println("Noticed");
             read.notices().forEach(notice -> out.println("  " + notice.text()));

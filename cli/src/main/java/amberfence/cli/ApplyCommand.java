@@ -5,6 +5,8 @@ import amberfence.edit.HarmonyParts;
 import amberfence.edit.Mending;
 import amberfence.edit.VoiceParts;
 import amberfence.format.ReadSong;
+import amberfence.format.WritableFormat;
+import amberfence.format.WrittenSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.NoteTable;
@@ -54,20 +56,20 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** Applies steps to the parts of a MIDI file, or the steps of a project, and writes a MIDI file. */
+/** Applies steps to the parts of a file, or the steps of a project, and writes a MIDI file, a score or a project. */
 @Command(name = "apply", mixinStandardHelpOptions = true,
         sortOptions = false,
-        description = {"Applies steps to parts, in the order in which they are given, and writes a MIDI file. With --key and "
+        description = {"Applies steps to parts, in the order in which they are given, and writes a MIDI file, a score or a project. With --key and "
                 + "no step it brings inside; with neither everything comes back as it was.",
             "--pick limits the steps behind it: --pick lowest --octaves -1 --pick all --snap nearest."})
 final class ApplyCommand implements Runnable {
-    @Parameters(paramLabel = "FILE", arity = "0..*", description = "a MIDI file; several with --out-dir")
+    @Parameters(paramLabel = "FILE", arity = "0..*", description = "a MIDI file or a score; several with --out-dir")
     private List<Path> files = new ArrayList<>();
 
     @Option(names = "--project", paramLabel = "SONG.amber", description = "a project whose steps to apply instead")
     private Path project;
 
-    @Option(names = "--out", paramLabel = "OUT", description = "the MIDI file to write")
+    @Option(names = "--out", paramLabel = "OUT", description = "the file to write: a MIDI file, or by its ending .musicxml, .mxl or .amber")
     private Path out;
 
     @Option(names = "--out-dir", paramLabel = "FOLDER", description = "the folder for the results of several files, which keep their names")
@@ -94,7 +96,7 @@ final class ApplyCommand implements Runnable {
     @Option(names = "--mend", paramLabel = "KINDS", description = "takes the first way out of every place of these kinds that check finds, before the steps")
     private String mend;
 
-    @Option(names = "--type", paramLabel = "0|1", description = "type of the file; without it the type stays")
+    @Option(names = "--type", paramLabel = "0|1", description = "type of the MIDI file; without it the type stays")
     private Integer type;
 
     @Option(names = "--changes", paramLabel = "FILE.csv", description = "a table of all changes with their reasons")
@@ -140,11 +142,9 @@ final class ApplyCommand implements Runnable {
     /** Does one file; says how many notes were changed or made. */
     private int one(Path file, Path target, PrintWriter words) {
         check(file, target);
-        Song song = project != null ? CommandFiles.read(project).song() : fromMidi(file, words);
+        Song song = project != null ? CommandFiles.read(project, spec.commandLine().getErr()).song() : fromMidi(file, words);
         Map<Integer, PartResult> results = PartResult.all(song);
-        MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
-        export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
-        CommandFiles.write(target, export.toBytes());
+        write(song, results, target, words);
         if (table != null) {
             CommandFiles.write(table, NoteTable.of(song, results));
         }
@@ -157,7 +157,23 @@ final class ApplyCommand implements Runnable {
         return results.values().stream().flatMap(result -> result.stages().stream()).mapToInt(stage -> stage.outcome().changes().size()).sum();
     }
 
+    private void write(Song song, Map<Integer, PartResult> results, Path target, PrintWriter words) {
+        Optional<WritableFormat> format = CommandFiles.otherThanMidi(target);
+        if (format.isPresent()) {
+            WrittenSong written = format.get().write(song, song.parts().stream().map(Part::id).collect(Collectors.toSet()));
+            written.notices().forEach(notice -> words.println("noticed: " + notice.text()));
+            CommandFiles.write(target, written.content());
+            return;
+        }
+        MidiExport export = new MidiExport(song, PartResult.lines(results), Optional.ofNullable(type));
+        export.repairs().forEach(repair -> words.println("repaired: " + repair.text()));
+        CommandFiles.write(target, export.toBytes());
+    }
+
     private void check(Path file, Path target) {
+        if (type != null && CommandFiles.otherThanMidi(target).isPresent()) {
+            throw wrong("--type is one of MIDI files; " + target + " would be none");
+        }
         if (type != null && type != 0 && type != 1) {
             throw wrong("--type is 0 or 1, not " + type);
         }
@@ -191,14 +207,16 @@ final class ApplyCommand implements Runnable {
     private Song fromMidi(Path file, PrintWriter out) {
         Optional<KeyPlan> named = key.plan();
         PitchClassSet always = PitchClassSet.of(allowed.stream().map(this::note).map(NoteName::pitchClass).toList());
-        ReadSong read = CommandFiles.read(file);
-        read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
+        ReadSong read = CommandFiles.read(file, spec.commandLine().getErr());
+        if (!CommandFiles.isScore(file)) {
+            read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
+        }
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
         if (!key.isGiven() && steps.isEmpty() && !chords.hasChart() && !chords.asksForChords() && notes.isEmpty() && mend == null) {
-            return song;
+            return read.writtenKey().isPresent() && !CommandFiles.isScore(file) ? song.withFence(Fence.of(KeyPlan.of(read.writtenKey().get()))) : song;
         }
-        boolean ownFence = !key.isGiven() && CommandFiles.bringsKey(file);
+        boolean ownFence = !key.isGiven() && CommandFiles.bringsKey(file, read);
         Optional<KeyPlan> fence = named.or(() -> (steps.needKey() || chords.needsKey()) && !ownFence ? found(song, out).map(KeyPlan::of)
                 : Optional.of(KeyPlan.of(song.fence().keys().first())));
         if (fence.isEmpty()) {

@@ -1,6 +1,7 @@
 package amberfence.cli;
 
 import amberfence.edit.Mending;
+import amberfence.format.ReadSong;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
@@ -60,7 +61,8 @@ final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         Set<DoubtKind> wanted = kinds.isBlank() ? DoubtKind.usual() : StepOptions.read(() -> DoubtKind.parse(kinds));
         Optional<KeyPlan> named = key.plan();
-        Song song = keyed(CommandFiles.read(file).song(), named);
+        ReadSong read = CommandFiles.read(file, spec.commandLine().getErr());
+        Song song = keyed(read, named);
         List<Doubt> doubts = ReadThrough.of(song, Mending.own(song.parts()), wanted);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
@@ -71,9 +73,10 @@ final class CheckCommand implements Callable<Integer> {
         return doubts.isEmpty() ? 0 : 1;
     }
 
-    /** With the key that is named, that the file's project has, or that is found. */
-    private Song keyed(Song song, Optional<KeyPlan> named) {
-        if (named.isEmpty() && CommandFiles.bringsKey(file)) {
+    /** With the key that is named, that the file has, or that is found. */
+    private Song keyed(ReadSong read, Optional<KeyPlan> named) {
+        Song song = read.song();
+        if (named.isEmpty() && CommandFiles.bringsKey(file, read)) {
             return song;
         }
         return named.or(() -> KeyFinder.find(song, KeyFamily.MODES).stream().findFirst().map(KeyCandidate::key).map(KeyPlan::of))

@@ -5,12 +5,16 @@ import amberfence.format.ReadSong;
 import amberfence.format.RecipeFile;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
+import amberfence.format.WritableFormat;
 import amberfence.format.catalogue.Formats;
+import amberfence.format.midi.MidiFormat;
+import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.project.ProjectFormat;
 import amberfence.song.Song;
 import amberfence.step.recipe.Recipe;
 import amberfence.step.recipe.Recipes;
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -20,9 +24,19 @@ final class CommandFiles {
     private CommandFiles() {
     }
 
-    static ReadSong read(Path file) {
+    /**
+     * Reads a song; what of a score cannot be kept is said at once.
+     *
+     * @param err where it is said
+     */
+    static ReadSong read(Path file, PrintWriter err) {
         try {
-            return Formats.read(file);
+            ReadSong read = Formats.read(file);
+            if (isScore(file)) {
+                read.notices().forEach(notice -> err.println(notice.text()));
+                err.flush();
+            }
+            return read;
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }
@@ -87,8 +101,17 @@ final class CommandFiles {
         }
     }
 
-    /** Whether a file has a key of its own, as a project has. */
-    static boolean bringsKey(Path file) {
-        return Formats.of(file) instanceof ProjectFormat;
+    static boolean isScore(Path file) {
+        return Formats.of(file) instanceof MusicXmlFormat;
+    }
+
+    /** Whether a file has a key of its own, as a project has, and a score with a signature. */
+    static boolean bringsKey(Path file, ReadSong read) {
+        return Formats.of(file) instanceof ProjectFormat || isScore(file) && read.writtenKey().isPresent();
+    }
+
+    /** The format of a file to write that is no MIDI file; by its ending. */
+    static Optional<WritableFormat> otherThanMidi(Path target) {
+        return Formats.of(target) instanceof WritableFormat format && !(format instanceof MidiFormat) ? Optional.of(format) : Optional.empty();
     }
 }

@@ -48,7 +48,7 @@ final class SoundCommand implements Runnable {
     public void run() {
         CommandFiles.checkTarget(target, file);
         PrintWriter out = spec.commandLine().getOut();
-        Song song = CommandFiles.read(file).song();
+        Song song = CommandFiles.read(file, spec.commandLine().getErr()).song();
         for (int index : chosen) {
             if (index < 0 || index >= song.parts().size()) {
                 throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; there are "

@@ -11,7 +11,7 @@ import java.util.function.UnaryOperator;
  * so the original is always there to go back to.
  *
  * @param id identity within the song
- * @param track which track of the file of its song the notes came from; empty for a part that was made here
+ * @param track which track of the file of its song the notes came from, or which part of its score; empty for a part that was made here
  * @param channel MIDI channel 0–15 on which the part plays
  * @param current index into {@code takes}
  * @param sound how it is heard

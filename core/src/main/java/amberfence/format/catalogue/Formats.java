@@ -7,6 +7,7 @@ import amberfence.format.ReadableFormat;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WritableFormat;
 import amberfence.format.midi.MidiFormat;
+import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.project.ProjectFormat;
 import amberfence.format.sheet.SheetFormat;
 import java.nio.file.Path;
@@ -18,7 +19,7 @@ import java.util.stream.Stream;
 /** All kinds of files that songs are read from and written to: window, dialogs and command line know them from here. */
 public final class Formats {
     private static final List<Format> ALL = Stream.<Format>concat(
-            Stream.of(MidiFormat.AS_READ, ProjectFormat.PROJECT), Arrays.stream(SheetFormat.values())).toList();
+            Stream.of(MidiFormat.AS_READ, ProjectFormat.PROJECT, MusicXmlFormat.PLAIN, MusicXmlFormat.COMPRESSED), Arrays.stream(SheetFormat.values())).toList();
 
     private Formats() {
     }

@@ -186,7 +186,7 @@ final class MidiWriter {
             return;
         }
         List<Note> fresh = line.notes().stream().filter(note -> !isPlaced(note.id())).toList();
-        boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks.size();
+        boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= source.tracks().size();
         if (fresh.isEmpty() && !ownTrack) {
             return;
         }

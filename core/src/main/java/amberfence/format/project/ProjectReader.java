@@ -115,7 +115,8 @@ public final class ProjectReader {
         List<ChordSpan> chords = root.items("progression").stream().map(chord -> chord(chord, identities)).toList();
         Progression progression = root.make(() -> new Progression(chords));
         Optional<Song> source = source(root.field("source").field("midi"));
-        Origin origin = source.map(Song::origin).orElse(Origin.MADE);
+        Origin origin = source.map(Song::origin).orElseGet(() -> root.field("source").find("kind").filter(kind -> kind.text().equals(ProjectWriter.SCORE))
+                .isPresent() ? Origin.SCORE : Origin.MADE);
         Credits credits = new Credits(root.find("composer").map(Place::text).orElse(""),
                 root.find("copyright").map(Place::text).orElseGet(() -> source.map(read -> read.credits().copyright()).orElse("")));
         Optional<ChordBank> bank = root.find("chordBank").map(ProjectReader::bank);

@@ -4,6 +4,7 @@ import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.LeftPlaces;
 import amberfence.song.Note;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
 import amberfence.song.Song;
@@ -32,6 +33,8 @@ public final class ProjectWriter {
     static final int VERSION = 4;
     /** Stands for no track, and for no program, in a file. */
     static final int NONE = -1;
+    /** The kind of source of a song that was read from a MusicXML file. */
+    static final String SCORE = "score";
     /** Only the components of a step are its settings: what merely asks something of it is not written. */
     static final ObjectMapper MAPPER = JsonMapper.builder(JsonFactory.builder().streamReadConstraints(
                     // The MIDI data of a project is one long text; FileBytes says how long a file may be.
@@ -95,7 +98,10 @@ public final class ProjectWriter {
                 .thenComparing(Map.Entry::getValue, Note.IN_TIME)).forEach(entry -> left.addObject().put("kind", entry.getKey().kind()).set("note", note(entry.getValue())));
         ArrayNode parts = root.putArray("parts");
         song.parts().forEach(part -> parts.add(part(part)));
-        root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));
+        ObjectNode source = root.putObject("source").put("midi", Base64.getEncoder().encodeToString(song.source().original().toArray()));
+        if (song.origin().equals(Origin.SCORE)) {
+            source.put("kind", SCORE);
+        }
         return root;
     }
 
