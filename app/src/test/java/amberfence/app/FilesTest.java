@@ -8,12 +8,17 @@ import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
 import amberfence.format.project.ProjectReader;
 import amberfence.song.Credits;
+import amberfence.song.KeyPlan;
+import amberfence.song.Origin;
+import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.theory.Key;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -83,6 +88,31 @@ class FilesTest extends WindowTest {
         clickOn("#export-notes");
         waitUntil(() -> Files.exists(toSave));
         assertThat(Files.readString(toSave)).contains("0,Voice line,1,1,0,0,").hasLineCount(571);
+    }
+
+    @Test
+    void handsTheSongBackAsAScoreAndBringsAScoreIn() throws Exception {
+        interact(() -> session.edit("keys", song -> song.withFence(song.fence().withKeys(KeyPlan.of(Key.parse("D dorian")).plus(9, Key.parse("F major"))))));
+        Song before = session.song();
+        toSave = folder.resolve("evening.musicxml");
+        push(KeyCode.CONTROL, KeyCode.E);
+        click("export-notation");
+        clickOn("#export-score");
+        waitUntil(() -> Files.exists(toSave) && text("status").startsWith("Written: evening.musicxml"));
+
+        toOpen = toSave;
+        click("import");
+        waitUntil(() -> isShown("import-sheet"));
+        assertThat(lookup("#import-own-keys").lookup(".label").queryAllAs(Label.class)).extracting(Label::getText)
+                .contains("D dorian, F major from bar 9", "as the score says");
+        click("import-take");
+        waitUntil(() -> isShown("unsaved-sheet"));
+        click("unsaved-let-go");
+        waitUntil(() -> session.song().origin().equals(Origin.SCORE));
+        assertThat(session.song().fence().keys()).isEqualTo(before.fence().keys());
+        assertThat(session.song().progression().spans()).extracting(span -> span.chord().text())
+                .isEqualTo(before.progression().spans().stream().map(span -> span.chord().text()).toList());
+        assertThat(session.song().parts()).extracting(Part::name).isEqualTo(before.parts().stream().map(Part::name).toList());
     }
 
     @Test

@@ -6,6 +6,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.through.SongReading;
 import amberfence.app.words.Words;
 import amberfence.format.midi.MidiFormat;
+import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.sheet.SheetFormat;
 import amberfence.reading.through.DoubtKind;
 import amberfence.song.Part;
@@ -80,10 +81,12 @@ public final class ExportSheet {
                 boxes.stream().map(CheckBox::selectedProperty).toArray(Observable[]::new));
         Button write = Controls.button("export-write", "export.write", event -> {
             close.run();
-            Set<Integer> parts = new TreeSet<>();
-            boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
-            files.export(parts, single.isSelected() ? MidiFormat.ONE_TRACK : MidiFormat.AS_READ);
+            files.export(chosen(boxes), single.isSelected() ? MidiFormat.ONE_TRACK : MidiFormat.AS_READ);
         }, "primary");
+        Button notation = Controls.button("export-notation", "export.notation", null);
+        notation.setOnAction(event -> Controls.openMenu(notation, List.of(
+                item("export-score", "export.score", close, () -> files.export(chosen(boxes), MusicXmlFormat.PLAIN)),
+                item("export-score-packed", "export.scorePacked", close, () -> files.export(chosen(boxes), MusicXmlFormat.COMPRESSED)))));
         Button table = Controls.button("export-tables", "export.tables", null);
         table.setOnAction(event -> Controls.openMenu(table, List.of(
                 item("export-changes", "export.changes", close, () -> files.export(SheetFormat.CHANGES)),
@@ -96,10 +99,17 @@ public final class ExportSheet {
         Node chords = Controls.disabledWhen(sheetOfChords, new SimpleBooleanProperty(song.progression().isEmpty()),
                 "export.noChords");
         Sheet sheet = new Sheet("export-sheet", Words.say("export.title"), Words.say("export.subtitle"), content, 620, close,
-                Controls.button("export-cancel", "sheet.cancel", event -> close.run()), chords, table,
+                Controls.button("export-cancel", "sheet.cancel", event -> close.run()), Controls.disabledWhen(notation, none, "export.nothing"), chords, table,
                 Controls.disabledWhen(write, none, "export.nothing"));
         Platform.runLater(write::requestFocus);
         return sheet;
+    }
+
+    /** Identities of the parts that are ticked. */
+    private static Set<Integer> chosen(List<CheckBox> boxes) {
+        Set<Integer> parts = new TreeSet<>();
+        boxes.stream().filter(CheckBox::isSelected).forEach(box -> parts.add((Integer) box.getUserData()));
+        return parts;
     }
 
     /** How many places may be wrong that nobody has read, with the way to them; it never stands in the way of exporting. */

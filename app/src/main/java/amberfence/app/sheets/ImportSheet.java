@@ -8,15 +8,18 @@ import amberfence.format.Notice;
 import amberfence.reading.KeyCandidate;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
-import java.util.List;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -32,9 +35,14 @@ import javafx.scene.layout.VBox;
 public final class ImportSheet {
     private static final int MOST_KEYS = 4;
     private static final int MOST_NOTICES = 200;
+    private static final int MOST_SPANS = 6;
     private final SongFiles.Found found;
     private final VBox keys = new VBox(8);
     private Key chosen;
+    /** The keys that the file itself has along the song, while they are what is chosen. */
+    private Optional<KeyPlan> own;
+    private final Optional<KeyPlan> named;
+    private final VBox ownCard = new VBox(2);
     /** Parts that stay outside. */
     private final Set<Integer> without = new HashSet<>();
     private final CheckBox bring = new CheckBox(Words.say("import.bring"));
@@ -43,7 +51,10 @@ public final class ImportSheet {
         this.found = found;
         bring.setId("import-bring");
         Controls.tip(bring, Words.say("import.bringTip"));
-        this.chosen = found.keys().isEmpty() ? found.read().writtenKey().orElse(Key.parse("C major"))
+        // A score says its keys; a MIDI file's signature often says nothing, so that the notes are asked.
+        this.named = found.read().writtenKey().map(key -> found.read().song().fence().keys()).filter(plan -> found.read().song().origin().equals(Origin.SCORE));
+        this.own = named;
+        this.chosen = named.isPresent() ? named.get().first() : found.keys().isEmpty() ? found.read().writtenKey().orElse(Key.parse("C major"))
                 : found.keys().get(0).key();
     }
 
@@ -64,7 +75,7 @@ public final class ImportSheet {
     }
 
     private Song song() {
-        Song song = found.read().song().withFence(Fence.of(KeyPlan.of(chosen)));
+        Song song = found.read().song().withFence(Fence.of(own.orElse(KeyPlan.of(chosen))));
         var fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             if (without.contains(part.id())) {
@@ -134,12 +145,17 @@ public final class ImportSheet {
         VBox column = new VBox(8, Controls.heading("import.key"), keys, bring);
         column.setMinWidth(320);
         column.setPrefWidth(360);
-        found.read().writtenKey().ifPresent(key -> column.getChildren().add(
-                Controls.label(Words.say("import.written", key.text()), "soft", "small")));
+        if (named.isPresent()) {
+            keys.getChildren().add(ownKeys(named.get()));
+        } else {
+            found.read().writtenKey().ifPresent(key -> column.getChildren().add(Controls.label(Words.say("import.written", key.text()), "soft", "small")));
+        }
         for (KeyCandidate candidate : found.keys().stream().limit(MOST_KEYS).toList()) {
             keys.getChildren().add(new CandidateCard(candidate, "import.choose", () -> choose(candidate.key())));
         }
-        if (found.keys().isEmpty()) {
+        if (named.isPresent()) {
+            chooseOwn();
+        } else if (found.keys().isEmpty()) {
             Label none = Controls.label(Words.say("import.noKey", chosen.text()), "soft");
             none.setWrapText(true);
             keys.getChildren().add(none);
@@ -149,8 +165,41 @@ public final class ImportSheet {
         return column;
     }
 
+    /** The keys that the score names, each with the bar from which it holds. */
+    private Node ownKeys(KeyPlan plan) {
+        ownCard.setId("import-own-keys");
+        ownCard.getStyleClass().add("card");
+        ownCard.setStyle("-fx-padding: 7 10 7 12;");
+        String text = plan.spans().stream().map(span -> span.fromBar() == 1 ? span.key().text() : Words.say("import.fromBar", span.key().text(), span.fromBar()))
+                .limit(MOST_SPANS).collect(Collectors.joining(", ")) + (plan.spans().size() > MOST_SPANS ? " …" : "");
+        Label name = Controls.label(text, "name");
+        name.setWrapText(true);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Button button = Controls.button("import-own", "import.choose", event -> chooseOwn());
+        button.setStyle("-fx-padding: 3 9 3 9;");
+        HBox foot = new HBox(8, Controls.label(Words.say("import.own"), "soft", "small"), Controls.filler(), button);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        ownCard.getChildren().addAll(name, foot);
+        return ownCard;
+    }
+
+    private void chooseOwn() {
+        own = named;
+        mark(null);
+    }
+
     private void choose(Key key) {
+        own = Optional.empty();
         chosen = key;
-        keys.getChildren().forEach(node -> ((CandidateCard) node).mark(key));
+        mark(key);
+    }
+
+    /** @param key the candidate that is chosen; null when it is none of them */
+    private void mark(Key key) {
+        ownCard.getStyleClass().remove("chosen");
+        if (key == null) {
+            ownCard.getStyleClass().add("chosen");
+        }
+        keys.getChildren().stream().filter(CandidateCard.class::isInstance).forEach(node -> ((CandidateCard) node).mark(key));
     }
 }
