@@ -11,6 +11,7 @@ need_java() {
     exit 1
   fi
   JAVA="$java"
+  JAVA_VERSION="$version"
 }
 
 need_maven() {
@@ -82,14 +83,25 @@ need_display() {
 # The JVM starts much faster with an archive of the classes it will load. The first run after a build writes one when it
 # ends, the next ones use it; one that does not fit is passed over by the JVM.
 shared_classes() {
-  local archive="$HOME_DIR/.amber-fence/classes.jsa"
+  # Another Java, or the folder in another place, has classes of its own.
+  local archive="$HOME_DIR/.amber-fence/classes-$JAVA_VERSION-$(cksum <<<"$HOME_DIR $("$JAVA" -version 2>&1)" | cut -d ' ' -f 1).jsa"
   mkdir -p "$HOME_DIR/.amber-fence"
+  local read=SharedArchiveFile write=ArchiveClassesAtExit
+  # From 25 on such an archive is called a cache, and holds more.
+  [ "$JAVA_VERSION" -lt 25 ] || { read=AOTCache; write=AOTCacheOutput; archive=${archive%.jsa}.aot; }
   if [ -e "$archive" ] && [ "$archive" -nt "$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" ]; then
-    SHARED_CLASSES="-XX:SharedArchiveFile=$archive"
+    SHARED_CLASSES="-XX:$read=$archive"
   else
-    rm -f "$archive"
-    SHARED_CLASSES="-XX:ArchiveClassesAtExit=$archive"
+    rm -f "$HOME_DIR"/.amber-fence/classes*
+    SHARED_CLASSES="-XX:$write=$archive"
   fi
+}
+
+# What newer versions of Java want to be told, so that they do not warn of what JavaFX does.
+java_permissions() {
+  PERMISSIONS=()
+  [ "$JAVA_VERSION" -lt 22 ] || PERMISSIONS+=(--enable-native-access=javafx.graphics)
+  [ "$JAVA_VERSION" -lt 24 ] || PERMISSIONS+=(--sun-misc-unsafe-memory-access=allow)
 }
 
 # Few new things at a time, so that tidying up memory never stops the window for long, however many notes there are.
@@ -106,10 +118,19 @@ run_window() {
     esac
   done
   shared_classes
-  "$JAVA" $WINDOW_JAVA_OPTIONS -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
-    "$SHARED_CLASSES" ${AMBER_FENCE_JAVA_OPTIONS:-} \
+  java_permissions
+  set -- "$JAVA" $WINDOW_JAVA_OPTIONS -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
+    "$SHARED_CLASSES" ${PERMISSIONS[@]+"${PERMISSIONS[@]}"} ${AMBER_FENCE_JAVA_OPTIONS:-} \
     --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED \
     --module-path "${modules#:}" --add-modules javafx.controls -cp "$classes" amberfence.app.Main "$@"
+  # What the JVM says of writing its cache is of no use to anybody.
+  case "$SHARED_CLASSES" in *AOTCacheOutput*) exec > /dev/null 2> >(grep -v '^Picked up JAVA_TOOL_OPTIONS' >&2) ;; esac
+  # Whoever ends this script ends the window.
+  [ -n "${MEMORY_DISPLAY:-}" ] || exec "$@"
+  "$@" &
+  local window=$!
+  trap 'kill "$window" 2>/dev/null' TERM INT HUP
+  wait "$window" || { local status=$?; wait "$window" 2>/dev/null; return "$status"; }
 }
 
 # milliseconds COMMAND…: how long a start takes, from the process to the first painted window.

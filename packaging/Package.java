@@ -1,0 +1,295 @@
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import java.util.spi.ToolProvider;
+
+/**
+ * Makes what can be given to people: an image with a runtime of its own, and of it the packages of the system that this runs on (a
+ * .deb; .dmg and .pkg; .msi and .exe). Started by {@code mvn -Pinstaller package}; needs a JDK of version 17 or later, and on Linux
+ * {@code dpkg-deb} and {@code fakeroot}. The parts for macOS and Windows are written from the documentation of jpackage and were not
+ * run.
+ */
+public final class Package {
+    private static final String SYSTEM = System.getProperty("os.name").toLowerCase(Locale.ROOT);
+    private static final boolean MAC = SYSTEM.contains("mac");
+    private static final boolean WINDOWS = SYSTEM.contains("windows");
+    private static final int JAVA = Runtime.version().feature();
+    /** Beside what the classes ask for: what is only found by name, the sound of the JDK among it. */
+    private static final List<String> MORE_MODULES = List.of("java.desktop", "java.xml", "java.logging", "java.naming", "jdk.unsupported", "jdk.localedata", "javafx.controls");
+    private static final String DESCRIPTION = "Keeps melodies, basslines and chords inside chosen keys";
+    private static final List<String> OPTIONS = options();
+    private final Path project;
+    private final String version;
+    private final Path target;
+    private final Path input;
+
+    private Package(Path project, String version) {
+        this.project = project;
+        this.version = version;
+        this.target = project.resolve("packaging/target");
+        this.input = target.resolve("input");
+    }
+
+    public static void main(String[] arguments) throws Exception {
+        new Package(Path.of(arguments[0]).toRealPath(), arguments[1]).make();
+    }
+
+    /** As the window is started from the jars, and what newer versions of Java want to be told. */
+    private static List<String> options() {
+        List<String> options = new ArrayList<>(List.of("-XX:+UseG1GC", "-XX:MaxGCPauseMillis=30", "-XX:MaxNewSize=24m", "-XX:TieredStopAtLevel=1", "-Dfile.encoding=UTF-8",
+                "--add-exports=java.desktop/com.sun.media.sound=ALL-UNNAMED"));
+        if (JAVA >= 22) {
+            options.addAll(List.of("--enable-native-access=javafx.graphics"));
+        }
+        if (JAVA >= 24) {
+            options.addAll(List.of("--sun-misc-unsafe-memory-access=allow"));
+        }
+        return options;
+    }
+
+    private void make() throws Exception {
+        delete(target);
+        Files.createDirectories(input);
+        List<Path> javafx = new ArrayList<>();
+        for (String module : List.of("app", "cli")) {
+            for (Path folder : List.of(project.resolve(module + "/target"), project.resolve(module + "/target/lib"))) {
+                for (Path jar : jars(folder)) {
+                    String name = jar.getFileName().toString();
+                    if (name.matches("javafx-.*-.*-.*\\.jar")) {
+                        javafx.add(jar);
+                    } else if (!name.startsWith("javafx-")) {
+                        Files.copy(jar, input.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+                    }
+                }
+            }
+        }
+        Path runtime = runtime(javafx);
+        Path image = image(runtime);
+        classes(image);
+        say("image: " + image);
+        packages(image);
+    }
+
+    private Path runtime(List<Path> javafx) {
+        String path = javafx.stream().map(Path::toString).collect(Collectors.joining(System.getProperty("path.separator")));
+        List<String> jars = jars(input).stream().map(Path::toString).toList();
+        List<String> ask = new ArrayList<>(List.of("--print-module-deps", "--ignore-missing-deps", "--multi-release", "17", "--module-path", path));
+        ask.addAll(jars);
+        // What it warns of comes before.
+        String needed = run("jdeps", ask).strip().lines().reduce("", (before, line) -> line);
+        String modules = Stream.concat(Arrays.stream(needed.split(",")), MORE_MODULES.stream()).distinct().sorted().collect(Collectors.joining(","));
+        Path runtime = target.resolve("runtime");
+        List<String> link = new ArrayList<>(List.of("--module-path", path, "--add-modules", modules, "--output", runtime.toString(), "--strip-debug", "--no-header-files",
+                "--no-man-pages", "--include-locales", "en,de"));
+        if (JAVA >= 18) {
+            link.add("--generate-cds-archive");
+        }
+        run("jlink", link);
+        return runtime;
+    }
+
+    private Path image(Path runtime) throws IOException {
+        Path command = Files.writeString(target.resolve("command.properties"), "main-jar=" + jar("amber-fence-cli") + "\nmain-class=amberfence.cli.Main\n"
+                + "java-options=-XX:+UseSerialGC -Dfile.encoding=UTF-8 --add-exports=java.desktop/com.sun.media.sound=ALL-UNNAMED\nwin-console=true\n");
+        List<String> make = new ArrayList<>(List.of("--type", "app-image", "--name", MAC ? "Amber Fence" : "amber-fence", "--app-version", version, "--vendor", "Amber Fence",
+                "--description", DESCRIPTION, "--runtime-image", runtime.toString(), "--input", input.toString(),
+                "--main-jar", jar("amber-fence-app"), "--main-class", "amberfence.app.Main", "--icon", icon().toString(), "--dest", target.toString(),
+                "--add-launcher", "amber-fence-command=" + command));
+        // Made afterwards; where it does not fit, the JVM passes it over.
+        String archive = JAVA >= 25 ? "-XX:AOTCache=$APPDIR/classes.aot" : "-XX:SharedArchiveFile=$APPDIR/classes.jsa";
+        Stream.concat(OPTIONS.stream(), Stream.of("-Xlog:disable", "-Xlog:all=error:stderr", archive)).forEach(option -> make.addAll(List.of("--java-options", option)));
+        run("jpackage", make);
+        return target.resolve(MAC ? "Amber Fence.app" : "amber-fence");
+    }
+
+    /** Only Windows and macOS have kinds of pictures of their own, in which the same sizes lie together. */
+    private Path icon() throws IOException {
+        Path sizes = project.resolve("app/src/main/resources/amberfence/app/theme/icon");
+        if (WINDOWS) {
+            return Files.write(target.resolve("icon.ico"), Pictures.ico(sizes));
+        }
+        return MAC ? Files.write(target.resolve("icon.icns"), Pictures.icns(sizes)) : sizes.resolve("512.png");
+    }
+
+    /** Starts the window once, so that the classes that it loads lie ready. */
+    private void classes(Path image) throws IOException, InterruptedException {
+        Path app = image.resolve(MAC ? "Contents/app" : WINDOWS ? "app" : "lib/app");
+        Path java = image.resolve(MAC ? "Contents/runtime/Contents/Home/bin/java" : WINDOWS ? "runtime/bin/java.exe" : "lib/runtime/bin/java");
+        String classPath = Files.readAllLines(app.resolve("amber-fence.cfg".replace("amber-fence", MAC ? "Amber Fence" : "amber-fence"))).stream()
+                .filter(line -> line.startsWith("app.classpath=")).map(line -> line.substring("app.classpath=".length()).replace("$APPDIR", app.toString()))
+                .collect(Collectors.joining(System.getProperty("path.separator")));
+        List<String> start = new ArrayList<>(List.of(java.toString()));
+        start.addAll(OPTIONS);
+        start.addAll(List.of(JAVA >= 25 ? "-XX:AOTCacheOutput=" + app.resolve("classes.aot") : "-XX:ArchiveClassesAtExit=" + app.resolve("classes.jsa"), "-Xlog:disable",
+                "-Damberfence.firstPicture=1", "-Djpackage.app-path=x", "-cp", classPath, "amberfence.app.Main", "demo"));
+        Process window = new ProcessBuilder(start).redirectErrorStream(true).redirectOutput(target.resolve("classes.log").toFile()).start();
+        if (window.waitFor() != 0 || !Files.exists(app.resolve(JAVA >= 25 ? "classes.aot" : "classes.jsa"))) {
+            say("the window could not be started here (no display?); the image starts slower without its archive of classes");
+        }
+    }
+
+    private void packages(Path image) throws IOException, InterruptedException {
+        for (String type : MAC ? List.of("dmg", "pkg") : WINDOWS ? List.of("msi", "exe") : List.of("deb")) {
+            List<String> make = new ArrayList<>(List.of("--type", type, "--app-image", image.toString(), "--name", MAC ? "Amber Fence" : "amber-fence", "--app-version", version,
+                    "--vendor", "Amber Fence", "--description", DESCRIPTION, "--dest", target.toString(), "--license-file", project.resolve("LICENSE").toString()));
+            for (String kind : List.of("amber", "mid", "musicxml", "mxl")) {
+                make.addAll(List.of("--file-associations", association(kind).toString()));
+            }
+            if (type.equals("deb")) {
+                make.addAll(List.of("--linux-shortcut", "--linux-menu-group", "AudioVideo;Audio;Midi", "--linux-app-category", "sound", "--linux-deb-maintainer", "team@amber-fence.invalid",
+                        "--linux-package-deps", "libgtk-3-0, libgl1, libxtst6, libxxf86vm1, xdg-utils", "--resource-dir", resources().toString()));
+            } else if (WINDOWS) {
+                make.addAll(List.of("--win-menu", "--win-shortcut", "--win-per-user-install"));
+            }
+            run("jpackage", make);
+        }
+        try (Stream<Path> made = Files.list(target)) {
+            for (Path file : made.filter(path -> path.toString().matches(".*\\.(deb|dmg|pkg|msi|exe)")).sorted().toList()) {
+                Path whole = file.toString().endsWith(".deb") ? withCommands(file) : file;
+                say("package: " + whole);
+            }
+        }
+    }
+
+    private Path association(String ending) throws IOException {
+        String text = switch (ending) {
+            case "amber" -> "mime-type=application/x-amber-fence\ndescription=Amber Fence project\n";
+            case "mid" -> "mime-type=audio/midi\ndescription=MIDI file\n";
+            case "musicxml" -> "mime-type=application/vnd.recordare.musicxml+xml\ndescription=MusicXML score\n";
+            default -> "mime-type=application/vnd.recordare.musicxml\ndescription=Compressed MusicXML score\n";
+        };
+        return Files.writeString(target.resolve(ending + ".properties"), "extension=" + ending + "\n" + text);
+    }
+
+    /** The menu entry, with the name that people read. */
+    private Path resources() throws IOException {
+        Path folder = Files.createDirectories(target.resolve("resources"));
+        Files.writeString(folder.resolve("amber-fence.desktop"), """
+                [Desktop Entry]
+                Name=Amber Fence
+                Comment=APPLICATION_DESCRIPTION
+                Exec=APPLICATION_LAUNCHER %f
+                Icon=APPLICATION_ICON
+                Terminal=false
+                Type=Application
+                Categories=DEPLOY_BUNDLE_CATEGORY;
+                DESKTOP_MIMES
+                """);
+        return folder;
+    }
+
+    /** Commands in the usual folder: the window, and the command line. */
+    private Path withCommands(Path deb) throws IOException, InterruptedException {
+        Path tree = target.resolve("deb");
+        command("dpkg-deb", "-R", deb.toString(), tree.toString());
+        // Only the window stands in the menu.
+        String entry = "amber-fence-command.desktop";
+        try (Stream<Path> files = Files.list(tree.resolve("opt/amber-fence/lib"))) {
+            for (Path file : files.filter(file -> file.toString().endsWith(entry)).toList()) {
+                Files.delete(file);
+            }
+        }
+        for (String script : List.of("postinst", "prerm")) {
+            Path file = tree.resolve("DEBIAN/" + script);
+            Files.writeString(file, Files.readAllLines(file).stream().filter(line -> !line.contains(entry)).collect(Collectors.joining("\n", "", "\n")));
+        }
+        Path folder = Files.createDirectories(tree.resolve("usr/bin"));
+        for (String command : List.of("amber-fence", "amber-fence-command")) {
+            Files.createSymbolicLink(folder.resolve(command), Path.of("/opt/amber-fence/bin", command));
+        }
+        command("dpkg-deb", "--root-owner-group", "-b", tree.toString(), deb.toString());
+        delete(tree);
+        return deb;
+    }
+
+    private static void command(String... command) throws IOException, InterruptedException {
+        if (new ProcessBuilder(command).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectError(ProcessBuilder.Redirect.INHERIT).start().waitFor() != 0) {
+            throw new IllegalStateException(String.join(" ", command) + " failed");
+        }
+    }
+
+    private static String run(String tool, List<String> arguments) {
+        StringWriter out = new StringWriter();
+        StringWriter err = new StringWriter();
+        int status = ToolProvider.findFirst(tool).orElseThrow(() -> new IllegalStateException("this Java has no " + tool + "; a JDK is needed"))
+                .run(new PrintWriter(out), new PrintWriter(err), arguments.toArray(String[]::new));
+        if (status != 0) {
+            throw new IllegalStateException(tool + " failed:\n" + out + err);
+        }
+        return out.toString();
+    }
+
+    private String jar(String name) {
+        return name + "-" + version + ".jar";
+    }
+
+    private static List<Path> jars(Path folder) {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.toString().endsWith(".jar")).sorted().toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException("nothing is built in " + folder, e);
+        }
+    }
+
+    private static void delete(Path folder) throws IOException {
+        if (Files.exists(folder)) {
+            try (Stream<Path> files = Files.walk(folder)) {
+                for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.delete(file);
+                }
+            }
+        }
+    }
+
+    private static void say(String text) {
+        System.err.println("amber-fence: " + text);
+    }
+
+    /** Pictures of several sizes in one file, each a PNG inside. */
+    private static final class Pictures {
+        private static byte[] ico(Path sizes) throws IOException {
+            List<Integer> all = List.of(16, 24, 32, 48, 64, 128, 256);
+            ByteBuffer head = ByteBuffer.allocate(6 + 16 * all.size()).order(ByteOrder.LITTLE_ENDIAN);
+            head.putShort((short) 0).putShort((short) 1).putShort((short) all.size());
+            ByteArrayOutputStream content = new ByteArrayOutputStream();
+            for (int size : all) {
+                byte[] png = Files.readAllBytes(sizes.resolve(size + ".png"));
+                head.put((byte) size).put((byte) size).put((byte) 0).put((byte) 0).putShort((short) 1).putShort((short) 32).putInt(png.length).putInt(head.capacity() + content.size());
+                content.writeBytes(png);
+            }
+            return join(head.array(), content.toByteArray());
+        }
+
+        private static byte[] icns(Path sizes) throws IOException {
+            ByteArrayOutputStream content = new ByteArrayOutputStream();
+            for (String[] kind : new String[][] {{"icp4", "16"}, {"icp5", "32"}, {"icp6", "64"}, {"ic07", "128"}, {"ic08", "256"}, {"ic09", "512"}}) {
+                byte[] png = Files.readAllBytes(sizes.resolve(kind[1] + ".png"));
+                content.writeBytes(kind[0].getBytes(StandardCharsets.US_ASCII));
+                content.writeBytes(ByteBuffer.allocate(4).putInt(png.length + 8).array());
+                content.writeBytes(png);
+            }
+            return join("icns".getBytes(StandardCharsets.US_ASCII), ByteBuffer.allocate(4).putInt(content.size() + 8).array(), content.toByteArray());
+        }
+
+        private static byte[] join(byte[]... parts) {
+            ByteArrayOutputStream all = new ByteArrayOutputStream();
+            Arrays.stream(parts).forEach(all::writeBytes);
+            return all.toByteArray();
+        }
+    }
+}
