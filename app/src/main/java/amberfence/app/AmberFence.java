@@ -19,15 +19,18 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Future;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.geometry.Dimension2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.scene.layout.Pane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 
 /** The application with its one window. */
 public final class AmberFence extends Application {
+    private static final List<Integer> ICON_SIZES = List.of(16, 32, 48, 128);
     static final double WIDTH = 1280;
     static final double HEIGHT = 800;
     /** What 1280×800 leaves at an interface scale of 150 %. */
@@ -77,6 +80,7 @@ public final class AmberFence extends Application {
         stage.setMinHeight(LEAST_HEIGHT);
         fitToScreen(stage, arguments.size().orElse(new Dimension2D(WIDTH, HEIGHT)));
         stage.show();
+        Platform.runLater(() -> ICON_SIZES.forEach(size -> stage.getIcons().add(new Image(Theme.class.getResource("icon/" + size + ".png").toExternalForm()))));
         workspace.focusLadder();
         Thread.setDefaultUncaughtExceptionHandler(workspace.troubles()::uncaught);
         stage.setOnCloseRequest(event -> {
