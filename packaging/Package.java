@@ -208,6 +208,9 @@ public final class Package {
             Path file = tree.resolve("DEBIAN/" + script);
             Files.writeString(file, Files.readAllLines(file).stream().filter(line -> !line.contains(entry)).collect(Collectors.joining("\n", "", "\n")));
         }
+        Path control = tree.resolve("DEBIAN/control");
+        Files.writeString(control, Files.readAllLines(control).stream().filter(line -> !line.isBlank()).collect(Collectors.joining("\n", "",
+                "\nRecommends: timgm6mb-soundfont | fluid-soundfont-gm\n")));
         Path folder = Files.createDirectories(tree.resolve("usr/bin"));
         for (String command : List.of("amber-fence", "amber-fence-command")) {
             Files.createSymbolicLink(folder.resolve(command), Path.of("/opt/amber-fence/bin", command));

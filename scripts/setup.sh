@@ -65,10 +65,21 @@ build() {
   touch "$stamp"
 }
 
+# Says once that there are better sounds than those of Java, where none are installed.
+offer_sounds() {
+  local stamp="$HOME_DIR/.amber-fence/sounds-offered"
+  [ ! -e "$stamp" ] && command -v apt-get >/dev/null 2>&1 || return 0
+  compgen -G "/usr/share/sounds/sf2/*" >/dev/null || compgen -G "/usr/share/soundfonts/*" >/dev/null ||
+    say "for fuller sounds than those of Java type: sudo apt-get install timgm6mb-soundfont"
+  mkdir -p "$(dirname "$stamp")"
+  touch "$stamp"
+}
+
 # A display: the one there is, or one in memory that goes when this script does.
 need_display() {
   [ "$(uname)" = Linux ] || return 0
   need_packages "${WINDOW_PACKAGES[@]}"
+  offer_sounds
   [ -z "${DISPLAY:-}" ] || return 0
   need_packages xvfb=Xvfb
   say "there is no display; starting one in memory"

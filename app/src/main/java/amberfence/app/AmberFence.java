@@ -10,6 +10,7 @@ import amberfence.app.work.Lane;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.Demo;
 import amberfence.song.Song;
+import amberfence.sound.InstalledSounds;
 import amberfence.sound.SynthesizerOutput;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -70,8 +71,9 @@ public final class AmberFence extends Application {
         }
         Theme.loadFonts();
         Session session = new Session(Lane.await(first));
-        workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments),
-                new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime));
+        SoundDesk sound = new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime);
+        sound.playWithInstalled(InstalledSounds::find);
+        workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments), sound);
         Theme theme = arguments.theme().map(name -> Theme.valueOf(name.toUpperCase(Locale.ROOT))).orElseGet(workspace::preferredTheme);
         Scene scene = scene(workspace, theme);
         stage.setScene(scene);

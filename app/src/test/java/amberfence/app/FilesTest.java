@@ -192,7 +192,7 @@ class FilesTest extends WindowTest {
     void savesWhileASoundFileIsRendered() throws Exception {
         toSave = folder.resolve("slow.wav");
         boolean[] stop = {false};
-        interact(() -> workspace.files().exportSound(workspace.sound().score(Optional.empty()), 0, 3_000_000_000L, Optional.empty(),
+        interact(() -> workspace.files().exportSound(workspace.sound().score(Optional.empty()), 0, 3_000_000_000L, Optional::empty,
                 share -> { }, () -> stop[0], (done, sentence) -> { }));
         assertThat(workspace.files().writing()).containsExactly(toSave);
         interact(() -> session.edit("title", song -> song.withTitle("Not waiting")));

@@ -2,6 +2,7 @@ package amberfence.cli;
 
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.sound.InstalledSounds;
 import amberfence.sound.Score;
 import amberfence.sound.SongScore;
 import amberfence.sound.SoundFile;
@@ -26,6 +27,7 @@ import picocli.CommandLine.Spec;
 @Command(name = "sound", mixinStandardHelpOptions = true, sortOptions = false,
         description = "Writes a WAV file (44.1 kHz, 16 bits, stereo) of a MIDI file or a project, faster than it sounds.")
 final class SoundCommand implements Runnable {
+    private static final String PLAIN = "plain";
     @Parameters(paramLabel = "FILE", description = "a MIDI file or a project (SONG.amber)")
     private Path file;
 
@@ -35,8 +37,9 @@ final class SoundCommand implements Runnable {
     @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
     private List<Integer> chosen = new ArrayList<>();
 
-    @Option(names = "--sounds", paramLabel = "FILE", description = "a SoundFont 2 or DLS file; without it the built-in sounds")
-    private Path sounds;
+    @Option(names = "--sounds", paramLabel = "FILE", description = "a SoundFont 2 or DLS file, or plain for the sounds of Java; without it one that is installed, "
+            + "else the plain ones")
+    private String sounds;
 
     @Option(names = "--metronome", description = "with clicks on every main beat")
     private boolean metronome;
@@ -58,13 +61,24 @@ final class SoundCommand implements Runnable {
         Predicate<Part> heard = chosen.isEmpty() ? SongScore.audible(song) : part -> chosen.contains(song.parts().indexOf(part));
         Score score = SongScore.of(song, PartResult.lines(song), heard, metronome);
         long end = new Tempi(song.time()).micros(song.end());
+        Optional<Path> bank = sounds == null ? InstalledSounds.find() : sounds.equals(PLAIN) ? Optional.empty() : Optional.of(Path.of(sounds));
         try {
-            SoundFile.writeTo(target, score, 0, end, Optional.ofNullable(sounds), share -> { }, () -> false);
+            try {
+                SoundFile.writeTo(target, score, 0, end, bank, share -> { }, () -> false);
+            } catch (SoundsException e) {
+                if (sounds != null) {
+                    throw e;
+                }
+                spec.commandLine().getErr().println(e.getMessage());
+                bank = Optional.empty();
+                SoundFile.writeTo(target, score, 0, end, bank, share -> { }, () -> false);
+            }
         } catch (SoundsException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         } catch (IOException e) {
             throw CommandFiles.notWritten(target, e);
         }
-        out.printf(Locale.ROOT, "written: %s, %.1f seconds%n", target, SoundFile.frames(0, end) / (double) SoundFile.RATE);
+        out.printf(Locale.ROOT, "written: %s, %.1f seconds, with %s%n", target, SoundFile.frames(0, end) / (double) SoundFile.RATE,
+                bank.map(file -> file.getFileName().toString()).orElse("the plain sounds of Java"));
     }
 }

@@ -251,12 +251,12 @@ public final class SongFiles {
      *
      * @param score made elsewhere
      * @param from microseconds of the score
-     * @param sounds a SoundFont 2 or DLS file to render with
+     * @param sounds finds a SoundFont 2 or DLS file to render with, off the interface thread
      * @param progress is told the share that is done, on another thread
      * @param stopped gives the work up while it is true; no file is left then
      * @param done is told what became of it, on the interface thread, with a sentence when it failed
      */
-    public void exportSound(Supplier<Score> score, long from, long to, Optional<Path> sounds, DoubleConsumer progress,
+    public void exportSound(Supplier<Score> score, long from, long to, Supplier<Optional<Path>> sounds, DoubleConsumer progress,
                             BooleanSupplier stopped, BiConsumer<Rendered, String> done) {
         Optional<Path> target = choice.toSave(plainName(session.song().title()), SoundFile.FORMAT);
         if (target.isEmpty()) {
@@ -267,7 +267,7 @@ public final class SongFiles {
         BooleanSupplier ended = () -> stopped.getAsBoolean() || work.isAbandoned();
         work.export(file, () -> {
             folder.writesTo(file);
-            return SoundFile.writeTo(file, score.get(), from, to, sounds, progress, ended);
+            return SoundFile.writeTo(file, score.get(), from, to, sounds.get(), progress, ended);
         }, whole -> {
             session.say(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
             done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");

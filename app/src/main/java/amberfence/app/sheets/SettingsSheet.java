@@ -52,7 +52,12 @@ public final class SettingsSheet {
         Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
         later.setWrapText(true);
         grid.add(later, 1, 3);
-        grid.addRow(4, Controls.rowLabel("settings.sounds"), opening("settings-sounds", sound::sounds));
+        Label sounds = Controls.label("", "soft", "small");
+        sounds.setId("settings-sounds-now");
+        session.computations().ask("sounds that play", 1, sound::soundsNow, sounds::setText);
+        HBox bank = new HBox(8, opening("settings-sounds", sound::sounds), sounds);
+        bank.setAlignment(Pos.CENTER_LEFT);
+        grid.addRow(4, Controls.rowLabel("settings.sounds"), bank);
         grid.addRow(5, Controls.rowLabel("settings.devices"), opening("settings-devices", sound::devices));
         Label plays = Controls.label("", "soft", "small");
         plays.textProperty().bind(keyboard.name());

@@ -6,12 +6,14 @@ import amberfence.app.work.Lane;
 import amberfence.sound.SilentOutput;
 import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
+import amberfence.sound.SoundsException;
 import amberfence.sound.SynthesizerOutput;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /**
@@ -27,7 +29,8 @@ final class Outlet {
     /** What waits for the first output. */
     private final List<Runnable> waiting = new ArrayList<>();
     private boolean isOpen;
-    private volatile Optional<Path> sounds = Optional.empty();
+    /** Finds sounds that are installed, as long as nobody chose any. */
+    private volatile Supplier<Optional<Path>> sounds = Optional::empty;
 
     /**
      * @param usual opens the output to begin with
@@ -44,9 +47,23 @@ final class Outlet {
         return sounding;
     }
 
-    /** The file whose sounds are played with, if one was chosen. */
+    /** The file whose sounds are played with: the one that was chosen, or one that is installed. Looks at the disk. */
     Optional<Path> sounds() {
-        return sounds;
+        return sounds.get();
+    }
+
+    /** To begin with, plays with sounds that are found on the machine; with its own where there are none, or they are damaged. */
+    void playWithInstalled(Supplier<Optional<Path>> installed) {
+        sounds = installed;
+        usual = () -> {
+            try {
+                return SynthesizerOutput.open(installed.get());
+            } catch (SoundsException e) {
+                sounds = Optional::empty;
+                tell(e.getMessage());
+                return SynthesizerOutput.open(Optional.empty());
+            }
+        };
     }
 
     private void tell(String trouble) {
@@ -103,7 +120,7 @@ final class Outlet {
     void chooseSounds(Optional<Path> file, Runnable then) {
         choose(() -> {
             SoundOutput opening = SynthesizerOutput.open(file);
-            sounds = file;
+            sounds = () -> file;
             return opening;
         }, then);
     }

@@ -316,9 +316,14 @@ public final class SoundDesk {
         return onlyPart.map(id -> heard.parts(part -> part.id() == id, false)).orElseGet(() -> heard.all(false))::score;
     }
 
-    /** The file whose sounds are played with, if one was chosen. */
+    /** The file whose sounds are played with: the one that was chosen, or one that is installed. Looks at the disk. */
     public Optional<Path> sounds() {
         return outlet.sounds();
+    }
+
+    /** Plays with sounds that are found on the machine, as long as nobody chooses others. */
+    public void playWithInstalled(Supplier<Optional<Path>> installed) {
+        outlet.playWithInstalled(installed);
     }
 
     /** Plays on the built-in synthesizer, with the sounds of a file or its own. */

@@ -123,6 +123,11 @@ public final class SoundMenu {
                 item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.chooseSounds(Optional.of(file)))));
     }
 
+    /** Which sounds those are, in words. Looks at the disk. */
+    public String soundsNow() {
+        return desk.sounds().map(file -> file.getFileName().toString()).orElse(Words.say("settings.plainSounds"));
+    }
+
     /** The devices outside that can sound in its place. */
     public List<MenuItem> devices() {
         return Devices.outputs().stream().map(name -> Controls.menuItem("output-" + name.replaceAll("\\W+", "-"), name,
