@@ -6,11 +6,12 @@ License 1.1) from the npm packages @fontsource/eb-garamond, @fontsource/inter an
 unpacked below the folder given as the first argument, and writes TrueType files to the second.
 The families get names of their own, as the licence asks for changed fonts. Needs Debian's python3-fonttools.
 
-    build-fonts.py UNPACKED_PACKAGES app/src/main/resources/amberfence/app/theme/fonts
+    build-fonts.py UNPACKED_PACKAGES core/src/main/resources/amberfence/words/fonts
 """
 import glob
 import sys
 
+from fontTools import subset
 from fontTools.merge import Merger, Options
 from fontTools.pens.recordingPen import DecomposingRecordingPen
 from fontTools.pens.transformPen import TransformPen
@@ -170,3 +171,21 @@ def build(package, style, family, face, file):
 
 for row in FACES:
     build(*row)
+
+
+def sheet_signs():
+    """Clefs, heads, flags, rests and signs for notes on staves, as Noto Music has them."""
+    font = TTFont(glob.glob(f"{SOURCE}/**/noto-music-music-400-normal.woff2", recursive=True)[0])
+    options = subset.Options(layout_features=[], notdef_outline=True, glyph_names=False)
+    chooser = subset.Subsetter(options)
+    chooser.populate(unicodes=[0x1D11E, 0x1D122, 0x1D125, 0x1D13B, 0x1D13C, 0x1D13D, 0x1D13E, 0x1D13F, 0x1D157, 0x1D158, 0x1D15D,
+                               0x1D16E, 0x1D16F, 0x266D, 0x266E, 0x266F, 0x1D12A, 0x1D12B])
+    chooser.subset(font)
+    for record in font["name"].names:
+        if record.nameID in (1, 3, 4, 6, 16):
+            record.string = "FerryMusic" if record.nameID in (3, 6) else "Ferry Music"
+    font.flavor = None
+    font.save(f"{TARGET}/FerryMusic.ttf")
+
+
+sheet_signs()

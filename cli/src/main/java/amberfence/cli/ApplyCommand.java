@@ -132,7 +132,7 @@ final class ApplyCommand implements Runnable {
 
     private void checkBatch() {
         if (out != null || project != null || changes != null || table != null || !chords.targets().isEmpty()) {
-            throw wrong("--out, --project, --changes, --notes, --chart and --numerals do not go with --out-dir");
+            throw wrong("--out, --project, --changes, --notes, --chart, --numerals and --lead-sheet do not go with --out-dir");
         }
         if (files.isEmpty()) {
             throw wrong("give the files whose results go into the folder");
@@ -148,7 +148,7 @@ final class ApplyCommand implements Runnable {
         if (table != null) {
             CommandFiles.write(table, NoteTable.of(song, results));
         }
-        chords.write(song, words);
+        chords.write(song, chosen.isEmpty() ? song.parts().stream().map(Part::id).collect(Collectors.toSet()) : wanted(song), words);
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));
         }
@@ -181,6 +181,7 @@ final class ApplyCommand implements Runnable {
             throw wrong("give either a MIDI file or --project");
         }
         notes.check();
+        chords.check();
         steps.checkOwnParts();
         steps.chordsFrom(chords.from());
         if (chords.voices() && !steps.answerToChords() && chords.targets().isEmpty()) {
@@ -195,7 +196,7 @@ final class ApplyCommand implements Runnable {
         for (Path other : Stream.concat(Stream.of(changes, table).filter(Objects::nonNull), chords.targets().stream()).toList()) {
             CommandFiles.checkTarget(other, input);
             if (!taken.add(other.toAbsolutePath().normalize())) {
-                throw wrong("two of --out, --changes, --notes, --chart and --numerals name the same file: " + other);
+                throw wrong("two of --out, --changes, --notes, --chart, --numerals and --lead-sheet name the same file: " + other);
             }
         }
     }

@@ -2,6 +2,8 @@ package amberfence.cli;
 
 import amberfence.edit.ProgressionEdits;
 import amberfence.edit.VoicingChange;
+import amberfence.format.WrittenSong;
+import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.sheet.ChordChart;
 import amberfence.format.sheet.SheetFormat;
 import amberfence.reading.ChordReader;
@@ -42,6 +44,15 @@ final class ChordOptions {
     @Option(names = "--numerals", paramLabel = "FILE", description = "writes the chords as Roman numerals")
     private Path numerals;
 
+    @Option(names = "--lead-sheet", paramLabel = "FILE.pdf", description = "writes a lead sheet: the tune of the first melody, with chords over it")
+    private Path leadSheet;
+
+    @Option(names = "--no-tune", description = "the lead sheet has strokes for the beats in place of the tune")
+    private boolean noTune;
+
+    @Option(names = "--lead-numerals", description = "the lead sheet has Roman numerals under its chords as well")
+    private boolean leadNumerals;
+
     /** The index of the part that the chords come from, if they come from one. */
     Optional<Integer> from() {
         return Optional.ofNullable(from);
@@ -54,12 +65,12 @@ final class ChordOptions {
 
     /** Whether chords are to be voiced or written, so that some are needed though no step asks for them. */
     boolean asksForChords() {
-        return !voicings.isEmpty() || chart != null || numerals != null;
+        return !voicings.isEmpty() || !targets().isEmpty();
     }
 
     /** Whether what is given or asked for is told by degrees. */
     boolean needsKey() {
-        return numerals != null || charts.stream().anyMatch(text -> DEGREES.matcher(text).find());
+        return numerals != null || leadSheet != null || charts.stream().anyMatch(text -> DEGREES.matcher(text).find());
     }
 
     /** Whether voicings are asked for. */
@@ -69,7 +80,7 @@ final class ChordOptions {
 
     /** The files that chords are written to. */
     List<Path> targets() {
-        return Stream.of(chart, numerals).filter(Objects::nonNull).toList();
+        return Stream.of(chart, numerals, leadSheet).filter(Objects::nonNull).toList();
     }
 
     /**
@@ -112,8 +123,19 @@ final class ChordOptions {
         return ChordReader.read(List.of(line), song.time(), song.fence().along(song.time()));
     }
 
-    /** Writes the chords where they are asked for; a song without any is told. */
-    void write(Song song, PrintWriter words) {
+    /** Refuses what would be ignored. */
+    void check() {
+        if (leadSheet == null && (noTune || leadNumerals)) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "--no-tune and --lead-numerals would be ignored: give --lead-sheet FILE.pdf");
+        }
+    }
+
+    /**
+     * Writes the chords where they are asked for; a song without any is told.
+     *
+     * @param parts identities of the parts among which the tune is
+     */
+    void write(Song song, Set<Integer> parts, PrintWriter words) {
         if (!targets().isEmpty() && song.progression().isEmpty()) {
             words.println("no chords can be told from these notes; the chart is empty");
         }
@@ -123,6 +145,12 @@ final class ChordOptions {
         }
         if (numerals != null) {
             write(numerals, SheetFormat.NUMERALS, song, words);
+        }
+        if (leadSheet != null) {
+            WrittenSong written = new LeadSheetFormat(!noTune, leadNumerals).write(song, parts);
+            written.notices().forEach(notice -> words.println("noticed: " + notice.text()));
+            CommandFiles.write(leadSheet, written.content());
+            words.println("written: " + leadSheet);
         }
     }
 

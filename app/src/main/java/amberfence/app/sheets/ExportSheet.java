@@ -5,6 +5,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.through.SongReading;
 import amberfence.app.words.Words;
+import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.sheet.SheetFormat;
@@ -86,7 +87,10 @@ public final class ExportSheet {
         Button notation = Controls.button("export-notation", "export.notation", null);
         notation.setOnAction(event -> Controls.openMenu(notation, List.of(
                 item("export-score", "export.score", close, () -> files.export(chosen(boxes), MusicXmlFormat.PLAIN)),
-                item("export-score-packed", "export.scorePacked", close, () -> files.export(chosen(boxes), MusicXmlFormat.COMPRESSED)))));
+                item("export-score-packed", "export.scorePacked", close, () -> files.export(chosen(boxes), MusicXmlFormat.COMPRESSED)),
+                item("export-lead-sheet", "export.leadSheet", close, () -> files.export(chosen(boxes), new LeadSheetFormat(true, false))),
+                item("export-lead-sheet-numerals", "export.leadSheetNumerals", close, () -> files.export(chosen(boxes), new LeadSheetFormat(true, true))),
+                item("export-lead-sheet-chords", "export.leadSheetChords", close, () -> files.export(chosen(boxes), new LeadSheetFormat(false, true))))));
         Button table = Controls.button("export-tables", "export.tables", null);
         table.setOnAction(event -> Controls.openMenu(table, List.of(
                 item("export-changes", "export.changes", close, () -> files.export(SheetFormat.CHANGES)),

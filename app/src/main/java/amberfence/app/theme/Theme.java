@@ -1,5 +1,6 @@
 package amberfence.app.theme;
 
+import amberfence.words.Typefaces;
 import java.net.URL;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,14 +14,11 @@ import javafx.scene.text.Font;
 public enum Theme {
     PAPER, LAMP;
 
-    private static final String[] FONTS = {"FerrySans-Regular", "FerrySans-Bold", "FerrySerif-Regular",
-        "FerrySerif-Bold"};
+    private static final List<Typefaces> FONTS = List.of(Typefaces.SANS, Typefaces.SANS_BOLD, Typefaces.SERIF, Typefaces.SERIF_BOLD);
 
     /** Loads the fonts that ship with the application; needed once, before the first window. */
     public static void loadFonts() {
-        for (String font : FONTS) {
-            Font.loadFont(Theme.class.getResource("fonts/" + font + ".ttf").toExternalForm(), 13);
-        }
+        FONTS.forEach(font -> Font.loadFont(font.file().toExternalForm(), 13));
     }
 
     /**

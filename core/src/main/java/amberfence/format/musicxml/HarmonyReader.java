@@ -1,5 +1,6 @@
 package amberfence.format.musicxml;
 
+import amberfence.format.notation.KeySignatures;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
 import amberfence.theory.Degree;

@@ -1,19 +1,21 @@
 package amberfence.format.musicxml;
 
-import amberfence.format.musicxml.NotatedPieces.Piece;
-import amberfence.format.musicxml.NotatedVoices.Together;
+import amberfence.format.notation.Accidentals;
+import amberfence.format.notation.KeySignatures;
+import amberfence.format.notation.NotatedPieces.Piece;
+import amberfence.format.notation.NotatedPieces;
+import amberfence.format.notation.NotatedVoices.Together;
+import amberfence.format.notation.NotatedVoices;
 import amberfence.theory.SpelledPitch;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
-import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import org.audiveris.proxymusic.Accidental;
 import org.audiveris.proxymusic.AccidentalValue;
 import org.audiveris.proxymusic.Instrument;
-import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Notations;
+import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.NoteheadValue;
 import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.Pitch;
@@ -32,12 +34,9 @@ final class NoteWriter {
     private static final ObjectFactory MAKE = new ObjectFactory();
     private static final Map<Integer, AccidentalValue> SIGNS = Map.of(-2, AccidentalValue.FLAT_FLAT, -1, AccidentalValue.FLAT, 0, AccidentalValue.NATURAL,
             1, AccidentalValue.SHARP, 2, AccidentalValue.DOUBLE_SHARP);
-    /** The letters of a signature's sharps in their order; flats come in the other. */
-    private static final String SHARPS = "FCGDAEB";
     private final PartHead head;
     private final int perTick;
-    /** What holds on each line and space of the staff in this bar: by letter and octave the alteration. */
-    private final Map<String, Integer> holding = new HashMap<>();
+    private Accidentals accidentals;
     private KeySignatures.Signature key;
 
     NoteWriter(PartHead head, int perTick) {
@@ -47,7 +46,7 @@ final class NoteWriter {
 
     void beginBar(KeySignatures.Signature newKey) {
         key = newKey;
-        holding.clear();
+        accidentals = new Accidentals(newKey.fifths());
     }
 
     Note rest(Piece piece, int voice, boolean wholeBar) {
@@ -182,20 +181,12 @@ final class NoteWriter {
             pitch.setAlter(BigDecimal.valueOf(alteration + 12 * below));
         }
         note.setPitch(pitch);
-        String place = spelled.name().letter().name() + spelled.octave();
-        int holds = holding.getOrDefault(place, inSignature(spelled.name().letter().name()));
-        if (first && holds != alteration && below == 0) {
-            Optional.ofNullable(SIGNS.get(alteration)).ifPresent(sign -> {
+        if (first && below == 0) {
+            accidentals.sign(spelled).map(SIGNS::get).ifPresent(sign -> {
                 Accidental accidental = MAKE.createAccidental();
                 accidental.setValue(sign);
                 note.setAccidental(accidental);
             });
-            holding.put(place, alteration);
         }
-    }
-
-    private int inSignature(String letter) {
-        int place = SHARPS.indexOf(letter);
-        return key.fifths() > place ? 1 : -key.fifths() > SHARPS.length() - 1 - place ? -1 : 0;
     }
 }

@@ -3,6 +3,7 @@ package amberfence.format.musicxml;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.musicxml.WrittenScore.Bar;
 import amberfence.format.musicxml.WrittenScore.WrittenPart;
+import amberfence.format.notation.KeySignatures;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,8 +1,12 @@
 package amberfence.format.musicxml;
 
 import amberfence.format.Notice;
-import amberfence.format.musicxml.NotatedPieces.Piece;
-import amberfence.format.musicxml.NotatedVoices.Together;
+import amberfence.format.notation.NotatedBar;
+import amberfence.format.notation.NotatedGrid;
+import amberfence.format.notation.NotatedPieces.Piece;
+import amberfence.format.notation.NotatedPieces;
+import amberfence.format.notation.NotatedVoices.Together;
+import amberfence.format.notation.NotatedVoices;
 import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;

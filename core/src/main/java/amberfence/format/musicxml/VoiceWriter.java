@@ -1,7 +1,10 @@
 package amberfence.format.musicxml;
 
-import amberfence.format.musicxml.NotatedPieces.Piece;
-import amberfence.format.musicxml.NotatedVoices.Together;
+import amberfence.format.notation.NotatedBar;
+import amberfence.format.notation.NotatedPieces.Piece;
+import amberfence.format.notation.NotatedPieces;
+import amberfence.format.notation.NotatedVoices.Together;
+import amberfence.format.notation.NotatedVoices;
 import amberfence.song.Tempo;
 import amberfence.theory.Chord;
 import java.math.BigDecimal;

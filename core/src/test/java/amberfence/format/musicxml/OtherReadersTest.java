@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.demo.SaltStair;
+import amberfence.format.notation.NotatedBar;
+import amberfence.format.notation.NotatedGrid;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
 import amberfence.song.Line;

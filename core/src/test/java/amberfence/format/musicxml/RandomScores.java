@@ -1,5 +1,6 @@
 package amberfence.format.musicxml;
 
+import amberfence.format.notation.KeySignatures;
 import amberfence.song.ChordSpan;
 import amberfence.song.Credits;
 import amberfence.song.Fence;

@@ -1,10 +1,10 @@
-package amberfence.format.musicxml;
+package amberfence.format.notation;
 
 import java.util.ArrayList;
 import java.util.List;
 
 /** Cuts what lasts into values that can be written: along the beats, so that they can be seen. */
-final class NotatedPieces {
+public final class NotatedPieces {
     /** Values with their names and dots, by how many sixty-fourths they last, the longest first. */
     private static final int[] LENGTHS = {64, 48, 32, 24, 16, 12, 8, 6, 4, 3, 2, 1};
     private static final String[] NAMES = {"whole", "half", "half", "quarter", "quarter", "eighth", "eighth", "16th", "16th", "32nd", "32nd", "64th"};
@@ -17,21 +17,21 @@ final class NotatedPieces {
      * @param opens whether the three begin with it
      * @param closes whether they end with it
      */
-    record Piece(long from, long to, String type, int dots, boolean tuplet, boolean opens, boolean closes) {
+    public record Piece(long from, long to, String type, int dots, boolean tuplet, boolean opens, boolean closes) {
     }
 
     private final List<NotatedBar> bars;
     private final NotatedGrid grid;
     private final long divisions;
 
-    NotatedPieces(List<NotatedBar> bars, NotatedGrid grid, long divisions) {
+    public NotatedPieces(List<NotatedBar> bars, NotatedGrid grid, long divisions) {
         this.bars = bars;
         this.grid = grid;
         this.divisions = divisions;
     }
 
     /** What lies in one bar, in its order. */
-    List<Piece> split(int bar, long from, long to) {
+    public List<Piece> split(int bar, long from, long to) {
         List<Piece> pieces = new ArrayList<>();
         long[] beats = bars.get(bar).beats();
         long at = from;

@@ -1,4 +1,4 @@
-package amberfence.format.musicxml;
+package amberfence.format.notation;
 
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Keys as a number of fifths and a mode, both ways; signatures have seven signs at the most. */
-final class KeySignatures {
+public final class KeySignatures {
     private static final int MOST = 7;
     /** How many fifths the tonic of a mode lies above that of the major key with the same signs; the names are those of the standard. */
     private static final Map<String, Integer> MODES = Stream.of("major 0", "minor 3", "dorian 2", "phrygian 4", "lydian -1", "mixolydian 1", "aeolian 3",
@@ -24,7 +24,7 @@ final class KeySignatures {
      *
      * @param key with a tonic that its signature can have
      */
-    record Signature(int fifths, String mode, Key key) {
+    public record Signature(int fifths, String mode, Key key) {
     }
 
     private KeySignatures() {
@@ -42,14 +42,14 @@ final class KeySignatures {
     }
 
     /** The key of a signature; a mode that is missing or unknown is major. */
-    static Key read(int fifths, String mode) {
+    public static Key read(int fifths, String mode) {
         String plain = mode == null ? "major" : mode.strip().toLowerCase(Locale.ROOT);
         Scale scale = Optional.of(plain).filter(MODES::containsKey).flatMap(Scales::named).orElse(Scales.MAJOR);
         int tonic = folded(Math.max(-99, Math.min(99, fifths))) + MODES.getOrDefault(plain, 0);
         return new Key(NoteName.ofFifths(tonic).withOneSign(), scale);
     }
 
-    static Signature write(Key key) {
+    public static Signature write(Key key) {
         String mode = mode(key.scale());
         int written = key.tonic().fifths() - MODES.get(mode);
         int fifths = folded(written);

@@ -1,4 +1,4 @@
-package amberfence.format.musicxml;
+package amberfence.format.notation;
 
 import amberfence.song.Note;
 import java.util.List;
@@ -7,7 +7,7 @@ import java.util.List;
  * To which places the notes of one part are moved so that they can be written: beat by beat sixteenths or eighth triplets,
  * whichever errs less in sum over beginnings and ends; of two alike sixteenths. Places are in divisions.
  */
-final class NotatedGrid {
+public final class NotatedGrid {
     private final List<NotatedBar> bars;
     private final long divisions;
     private final int perTick;
@@ -15,7 +15,7 @@ final class NotatedGrid {
     /** By bar and beat. */
     private final boolean[][] triplets;
 
-    NotatedGrid(List<NotatedBar> bars, long divisions, int perTick, List<Note> notes) {
+    public NotatedGrid(List<NotatedBar> bars, long divisions, int perTick, List<Note> notes) {
         this.bars = bars;
         this.divisions = divisions;
         this.perTick = perTick;
@@ -55,7 +55,7 @@ final class NotatedGrid {
     }
 
     /** The bar that a place lies in; the last for all places behind it. */
-    int barAt(long place) {
+    public int barAt(long place) {
         int low = 0;
         int high = starts.length - 1;
         while (low < high) {
@@ -69,7 +69,7 @@ final class NotatedGrid {
         return low;
     }
 
-    boolean isTriplet(int bar, int beat) {
+    public boolean isTriplet(int bar, int beat) {
         return triplets[bar][beat];
     }
 
@@ -96,7 +96,7 @@ final class NotatedGrid {
     }
 
     /** Where a note begins, and where it ends: at least one cell later, and never behind the last bar. */
-    long[] place(Note note) {
+    public long[] place(Note note) {
         long from = snapped(note.start() * perTick);
         long last = bars.get(bars.size() - 1).end();
         if (from >= last) {

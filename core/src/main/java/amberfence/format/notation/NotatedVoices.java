@@ -1,4 +1,4 @@
-package amberfence.format.musicxml;
+package amberfence.format.notation;
 
 import amberfence.song.Note;
 import java.util.ArrayList;
@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /** Shares the notes of a part out to voices: in each, notes begin and end together or stand one after the other. */
-final class NotatedVoices {
+public final class NotatedVoices {
     /** Notes that begin and end together, at places of the grid. */
-    record Together(long from, long to, List<Note> notes) {
+    public record Together(long from, long to, List<Note> notes) {
     }
 
     private record Span(long from, long to) {
@@ -20,7 +20,7 @@ final class NotatedVoices {
     }
 
     /** At least one voice, each in time. */
-    static List<List<Together>> of(List<Note> notes, NotatedGrid grid) {
+    public static List<List<Together>> of(List<Note> notes, NotatedGrid grid) {
         Map<Span, List<Note>> spans = new TreeMap<>(Comparator.comparingLong(Span::from).thenComparing(Comparator.comparingLong(Span::to).reversed()));
         for (Note note : notes) {
             long[] place = grid.place(note);

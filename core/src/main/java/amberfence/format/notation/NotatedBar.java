@@ -1,6 +1,6 @@
-package amberfence.format.musicxml;
+package amberfence.format.notation;
 
-import amberfence.format.musicxml.KeySignatures.Signature;
+import amberfence.format.notation.KeySignatures.Signature;
 import amberfence.song.Metre;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
@@ -18,9 +18,9 @@ import java.util.Optional;
  * @param isShort whether it is not as long as its metre says
  * @param beats where its beats begin, and at last where it ends: quarters, or the main beats of a compound metre
  */
-record NotatedBar(long start, long end, Optional<Metre> metre, Optional<Signature> key, Signature spelling, boolean isShort, long[] beats) {
+public record NotatedBar(long start, long end, Optional<Metre> metre, Optional<Signature> key, Signature spelling, boolean isShort, long[] beats) {
     /** All bars until a tick, at most so many. */
-    static List<NotatedBar> of(Song song, long endTick, int most, int divisionsPerTick) {
+    public static List<NotatedBar> of(Song song, long endTick, int most, int divisionsPerTick) {
         TimeMap time = song.time();
         List<NotatedBar> bars = new ArrayList<>();
         Metre metre = null;
@@ -48,7 +48,7 @@ record NotatedBar(long start, long end, Optional<Metre> metre, Optional<Signatur
     }
 
     /** The index of the beat that a place in the bar lies in. */
-    int beatAt(long place) {
+    public int beatAt(long place) {
         int found = Arrays.binarySearch(beats, place);
         return Math.min(beats.length - 2, found >= 0 ? found : -found - 2);
     }
