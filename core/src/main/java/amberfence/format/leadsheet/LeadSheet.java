@@ -55,8 +55,9 @@ final class LeadSheet {
         try (Ink ink = new Ink()) {
             ink.title(song.title(), song.credits().composer());
             float y = head(ink);
-            for (int from = 0; from < bars.size(); from += BARS_IN_A_LINE) {
-                int to = Math.min(bars.size(), from + BARS_IN_A_LINE);
+            int to;
+            for (int from = 0; from < bars.size(); from = to) {
+                to = from + barsInLine(from);
                 float height = tune.above(from, to) + 8 * Staff.SPACE / 2 + tune.below(from, to) + CHORD + (numerals ? 16 : 0) + 26;
                 if (y + height > Ink.HEIGHT - MARGIN) {
                     y = nextPage(ink);
@@ -69,6 +70,16 @@ final class LeadSheet {
         } catch (IOException e) {
             throw new UncheckedIOException("a lead sheet could not be made", e);
         }
+    }
+
+    /** Four, or fewer where they hold so much that it could not be told apart. */
+    private int barsInLine(int from) {
+        float room = Ink.WIDTH - 2 * MARGIN - (tune.isWritten() ? 30 + 7 * Math.abs(bars.get(from).spelling().fifths()) : 0);
+        int count = Math.min(BARS_IN_A_LINE, bars.size() - from);
+        while (count > 1 && tune.width(from, from + count) * count > room) {
+            count--;
+        }
+        return count;
     }
 
     private float head(Ink ink) throws IOException {
@@ -116,7 +127,8 @@ final class LeadSheet {
             at = staff.metre(at + 2, song.time().metreAt(0).numerator(), song.time().metreAt(0).denominator());
         }
         float right = Ink.WIDTH - MARGIN;
-        float width = (right - at) / BARS_IN_A_LINE;
+        // A last line that is not full has bars as wide as the others.
+        float width = (right - at) / (to == bars.size() && tune.width(from, to) * BARS_IN_A_LINE <= right - at ? BARS_IN_A_LINE : to - from);
         float end = at + width * (to - from);
         staff.lines(MARGIN, end);
         ink.text(Typefaces.SANS, 7, MARGIN, bottom - 4 * Staff.SPACE - 4, Integer.toString(from + 1));

@@ -23,6 +23,10 @@ final class Tune {
     private static final int MIDDLE_C = 60;
     /** How far stems and beams reach past the outermost head, in half spaces. */
     private static final int STEM = 7;
+    /** What a bar, a head and a sign need at least, in points. */
+    private static final float LEAST = 24;
+    private static final float HEAD = 10;
+    private static final float SIGN = 9;
     private final boolean written;
     private final List<NotatedBar> bars;
     private final NotatedPieces pieces;
@@ -85,6 +89,19 @@ final class Tune {
     /** How much room they need below it. */
     float below(int from, int to) {
         return Math.max(0, -reach(from, to, false).min().orElse(0)) * Staff.SPACE / 2 + 6;
+    }
+
+    /** How wide the fullest of some bars should be at least. */
+    float width(int from, int to) {
+        return (float) IntStream.range(from, to).mapToDouble(bar -> {
+            Accidentals accidentals = new Accidentals(bars.get(bar).spelling().fifths());
+            double width = LEAST;
+            for (Together together : byBar.get(bar)) {
+                long signs = together.notes().stream().filter(note -> accidentals.sign(bars.get(bar).spelling().key().spelling().pitch(note.pitch())).isPresent()).count();
+                width += HEAD + (signs > 0 ? SIGN : 0);
+            }
+            return width;
+        }).max().orElse(LEAST);
     }
 
     /** A value at its place, with the heads that it has; none for a rest. */
@@ -246,7 +263,7 @@ final class Tune {
                 highest = 8;
             }
             highest = Math.max(highest, value.pitches.stream().mapToInt(pitch -> Staff.isUp(staff.step(pitch), staff.step(pitch)) ? staff.step(pitch) + STEM
-                    : staff.step(pitch) + 1).max().orElse(0));
+                    : staff.step(pitch) + 3).max().orElse(0));
             if (value.piece.closes()) {
                 ink.text(Typefaces.SERIF, 9, (from + value.x + 7) / 2 - 2, staff.y(highest) - 3, "3");
             }
