@@ -104,7 +104,7 @@ final class AnalyzeCommand implements Runnable {
 
     /** The keys along the song: as they were named or stand in the score, else as they are found; always at least one. */
     private List<KeyStretch> along(ReadSong read, Song song, List<KeyCandidate> keys) {
-        Optional<KeyPlan> named = key.plan().or(() -> Optional.of(song.fence().keys()).filter(plan -> CommandFiles.isScore(file) && CommandFiles.bringsKey(file, read)));
+        Optional<KeyPlan> named = key.plan().or(() -> Optional.of(song.fence().keys()).filter(plan -> CommandFiles.isWrittenMusic(file) && CommandFiles.bringsKey(file, read)));
         if (named.isPresent()) {
             return named.get().spans().stream().map(span -> new KeyStretch(span.fromBar(), span.key(), 1)).toList();
         }
@@ -154,7 +154,7 @@ final class AnalyzeCommand implements Runnable {
             }
         }
         write(root.putArray("chords"), ChordReader.read(keyed), fence);
-        if (CommandFiles.isScore(file) || !song.progression().isEmpty()) {
+        if (CommandFiles.isWrittenMusic(file) || !song.progression().isEmpty()) {
             ArrayNode progression = root.putArray("progression");
             song.progression().spans().forEach(span -> progression.addObject().put("startTick", span.start()).put("endTick", span.end()).put("symbol", span.chord().plainText()));
         }
@@ -214,7 +214,7 @@ final class AnalyzeCommand implements Runnable {
             out.println("Chords");
             ChordChart.symbols(harmonized).lines().forEach(line -> out.println("  " + line));
         }
-        if (!read.notices().isEmpty() && !CommandFiles.isScore(file)) {
+        if (!read.notices().isEmpty() && !CommandFiles.isWrittenMusic(file)) {
             out.println();
             out.println("Noticed");
             read.notices().forEach(notice -> out.println("  " + notice.text()));

@@ -209,13 +209,13 @@ final class ApplyCommand implements Runnable {
         Optional<KeyPlan> named = key.plan();
         PitchClassSet always = PitchClassSet.of(allowed.stream().map(this::note).map(NoteName::pitchClass).toList());
         ReadSong read = CommandFiles.read(file, spec.commandLine().getErr());
-        if (!CommandFiles.isScore(file)) {
+        if (!CommandFiles.isWrittenMusic(file)) {
             read.notices().forEach(notice -> out.println("noticed: " + notice.text()));
         }
         Song song = read.song();
         Set<Integer> wanted = wanted(song);
         if (!key.isGiven() && steps.isEmpty() && !chords.hasChart() && !chords.asksForChords() && notes.isEmpty() && mend == null) {
-            return read.writtenKey().isPresent() && !CommandFiles.isScore(file) ? song.withFence(Fence.of(KeyPlan.of(read.writtenKey().get()))) : song;
+            return read.writtenKey().isPresent() && !CommandFiles.isWrittenMusic(file) ? song.withFence(Fence.of(KeyPlan.of(read.writtenKey().get()))) : song;
         }
         boolean ownFence = !key.isGiven() && CommandFiles.bringsKey(file, read);
         Optional<KeyPlan> fence = named.or(() -> (steps.needKey() || chords.needsKey()) && !ownFence ? found(song, out).map(KeyPlan::of)

@@ -28,7 +28,7 @@ final class ChordOptions {
     private static final Pattern DEGREES = Pattern.compile("(?:^|[|:\\s])[b#♭♯]?[ivIV]");
 
     @Option(names = "--progression", paramLabel = "CHART", description = "chords from bar 1 on, as in \"| Dm7 | G7 | Cmaj7 |\"; "
-            + "symbols or Roman numerals. With a bar in front, \"17: | F | C |\", from that bar on; may be given again")
+            + "symbols or Roman numerals, or the name of a file with a chart (.txt, .cho). With a bar in front, \"17: | F | C |\", from that bar on; may be given again")
     private List<String> charts = new ArrayList<>();
 
     @Option(names = "--progression-from", paramLabel = "N", description = "takes the chords from what a part plays")
@@ -106,7 +106,7 @@ final class ChordOptions {
     }
 
     private static Song put(Song song, String text, Key first) {
-        FromBar chart = FromBar.of(text);
+        FromBar chart = FromBar.of(CommandFiles.chart(text).orElse(text));
         int bar = chart.bar();
         if (bar < 1) {
             throw new CommandFailure(CommandFailure.WRONG_COMMAND, "bars are counted from 1, not " + bar);

@@ -1,5 +1,6 @@
 package amberfence.cli;
 
+import amberfence.format.FileBytes;
 import amberfence.format.FileTrouble;
 import amberfence.format.ReadSong;
 import amberfence.format.RecipeFile;
@@ -10,6 +11,7 @@ import amberfence.format.catalogue.Formats;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.project.ProjectFormat;
+import amberfence.format.sheet.ChartFormat;
 import amberfence.song.Song;
 import amberfence.step.recipe.Recipe;
 import amberfence.step.recipe.Recipes;
@@ -21,6 +23,8 @@ import java.util.Optional;
 
 /** Files of a command, with failures in words. */
 final class CommandFiles {
+    private static final int LONGEST_NAME = 4_000;
+
     private CommandFiles() {
     }
 
@@ -32,7 +36,7 @@ final class CommandFiles {
     static ReadSong read(Path file, PrintWriter err) {
         try {
             ReadSong read = Formats.read(file);
-            if (isScore(file)) {
+            if (isWrittenMusic(file)) {
                 read.notices().forEach(notice -> err.println(notice.text()));
                 err.flush();
             }
@@ -101,13 +105,26 @@ final class CommandFiles {
         }
     }
 
-    static boolean isScore(Path file) {
-        return Formats.of(file) instanceof MusicXmlFormat;
+    /** Whether a file is a score or a chart. */
+    static boolean isWrittenMusic(Path file) {
+        return Formats.of(file) instanceof MusicXmlFormat || Formats.of(file) instanceof ChartFormat;
     }
 
-    /** Whether a file has a key of its own, as a project has, and a score with a signature. */
+    /** The chart in a file, to be put under the notes of another; nothing when the text is no name of one. */
+    static Optional<String> chart(String text) {
+        if (text.contains("|") || text.length() > LONGEST_NAME || !(Formats.of(Path.of(text)) instanceof ChartFormat format) || !Files.exists(Path.of(text))) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(format.chart(FileBytes.read(Path.of(text), format.mostBytes()), text).bars());
+        } catch (UnreadableFileException e) {
+            throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
+        }
+    }
+
+    /** Whether a file has a key of its own, as a project has, and a score or a chart that names one. */
     static boolean bringsKey(Path file, ReadSong read) {
-        return Formats.of(file) instanceof ProjectFormat || isScore(file) && read.writtenKey().isPresent();
+        return Formats.of(file) instanceof ProjectFormat || isWrittenMusic(file) && read.writtenKey().isPresent();
     }
 
     /** The format of a file to write that is no MIDI file; by its ending. */

@@ -3,6 +3,7 @@ package amberfence.app.files;
 import amberfence.app.words.Words;
 import amberfence.format.Format;
 import amberfence.format.catalogue.Formats;
+import amberfence.format.sheet.ChartFormat;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.Locale;
@@ -26,6 +27,14 @@ public final class DesktopFileChoice implements FileChoice {
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.say("files.readable"),
                 Formats.readable().stream().flatMap(format -> format.endings().stream()).flatMap(ending ->
                         Stream.of("*." + ending, "*." + ending.toUpperCase(Locale.ROOT))).toList()));
+        return remembered(chooser.showOpenDialog(stage));
+    }
+
+    @Override
+    public Optional<Path> toOpenChart() {
+        FileChooser chooser = chooser("files.chart");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(Words.say("files.charts"), Stream.of(ChartFormat.values())
+                .flatMap(format -> format.endings().stream()).map(ending -> "*." + ending).toList()));
         return remembered(chooser.showOpenDialog(stage));
     }
 

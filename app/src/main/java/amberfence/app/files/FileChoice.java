@@ -9,6 +9,11 @@ public interface FileChoice {
     /** A file with a song to open. */
     Optional<Path> toOpen();
 
+    /** A file with a chart of chords. */
+    default Optional<Path> toOpenChart() {
+        return toOpen();
+    }
+
     /** A SoundFont 2 or DLS file to play with. */
     default Optional<Path> toPlayWith() {
         return toOpen();

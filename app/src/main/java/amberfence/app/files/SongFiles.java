@@ -3,6 +3,7 @@ package amberfence.app.files;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.app.words.Words;
+import amberfence.format.FileBytes;
 import amberfence.format.FileState;
 import amberfence.format.FileTrouble;
 import amberfence.format.Notice;
@@ -18,6 +19,7 @@ import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
 import amberfence.format.project.ProjectFormat;
 import amberfence.format.project.SavedVersions;
+import amberfence.format.sheet.ChartFormat;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
@@ -119,6 +121,14 @@ public final class SongFiles {
                 host.found(result);
             }, failed(file));
         }
+    }
+
+    /** Lets a file with a chart be chosen, and gives its bars as text. */
+    public void chart(Consumer<String> then) {
+        choice.toOpenChart().ifPresent(file -> work.read(() -> {
+            ChartFormat format = Formats.of(file) instanceof ChartFormat chart ? chart : ChartFormat.TEXT;
+            return format.chart(FileBytes.read(file, format.mostBytes()), String.valueOf(file.getFileName())).bars();
+        }, then, failed(file)));
     }
 
     private void remember(Path file) {

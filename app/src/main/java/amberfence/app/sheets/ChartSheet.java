@@ -1,5 +1,6 @@
 package amberfence.app.sheets;
 
+import amberfence.app.files.SongFiles;
 import amberfence.app.progression.ChordCommands;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
@@ -22,7 +23,7 @@ public final class ChartSheet {
     private ChartSheet() {
     }
 
-    public static Sheet of(Session session, ChordCommands commands, Runnable close) {
+    public static Sheet of(Session session, ChordCommands commands, SongFiles files, Runnable close) {
         TextArea text = new TextArea();
         text.setId("chart-text");
         text.setPromptText(Words.say("chart.prompt"));
@@ -50,9 +51,10 @@ public final class ChartSheet {
             close.run();
             commands.put(Words.say("chart.name"), List.copyOf(spans));
         }, "primary");
+        Button file = Controls.button("chart-file", "chart.file", event -> files.chart(text::setText));
         Platform.runLater(text::requestFocus);
         return new Sheet("chart-sheet", Words.say("chart.title"), Words.say("chart.subtitle", bar), new VBox(10, text, found), 560,
-                close, Controls.button("chart-cancel", "sheet.cancel", event -> close.run()),
+                close, file, Controls.button("chart-cancel", "sheet.cancel", event -> close.run()),
                 Controls.disabledWhen(put, nothing, "chart.nothing"));
     }
 }

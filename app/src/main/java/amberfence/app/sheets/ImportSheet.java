@@ -8,9 +8,9 @@ import amberfence.format.Notice;
 import amberfence.reading.KeyCandidate;
 import amberfence.song.Fence;
 import amberfence.song.KeyPlan;
-import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.song.SourceFile;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
 import java.util.HashSet;
@@ -51,8 +51,8 @@ public final class ImportSheet {
         this.found = found;
         bring.setId("import-bring");
         Controls.tip(bring, Words.say("import.bringTip"));
-        // A score says its keys; a MIDI file's signature often says nothing, so that the notes are asked.
-        this.named = found.read().writtenKey().map(key -> found.read().song().fence().keys()).filter(plan -> found.read().song().origin().equals(Origin.SCORE));
+        // A score or a chart says its keys; a MIDI file's signature often says nothing, so that the notes are asked.
+        this.named = found.read().writtenKey().map(key -> found.read().song().fence().keys()).filter(plan -> !(found.read().song().origin() instanceof SourceFile));
         this.own = named;
         this.chosen = named.isPresent() ? named.get().first() : found.keys().isEmpty() ? found.read().writtenKey().orElse(Key.parse("C major"))
                 : found.keys().get(0).key();
@@ -122,7 +122,8 @@ public final class ImportSheet {
             list.getChildren().add(row);
         }
         if (song.parts().isEmpty()) {
-            list.getChildren().add(Controls.label(Words.say("import.noNotes"), "soft"));
+            int chords = song.progression().spans().size();
+            list.getChildren().add(Controls.label(chords == 0 ? Words.say("import.noNotes") : Words.say("import.onlyChords", Words.count("chordCount", chords)), "soft"));
         }
         List<Notice> notices = found.read().notices();
         if (!notices.isEmpty()) {

@@ -288,7 +288,7 @@ public final class Workspace extends StackPane {
 
     /** Opens the sheet into which a chord chart is pasted. */
     public void openChart() {
-        navigator.show(ChartSheet.of(session, chords, navigator::closeSheet));
+        navigator.show(ChartSheet.of(session, chords, files, navigator::closeSheet));
     }
 
     /** Opens the settings of the smoothest voicings. */

@@ -6,9 +6,11 @@ import amberfence.format.ReadSong;
 import amberfence.format.ReadableFormat;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WritableFormat;
+import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.project.ProjectFormat;
+import amberfence.format.sheet.ChartFormat;
 import amberfence.format.sheet.SheetFormat;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -18,8 +20,8 @@ import java.util.stream.Stream;
 
 /** All kinds of files that songs are read from and written to: window, dialogs and command line know them from here. */
 public final class Formats {
-    private static final List<Format> ALL = Stream.<Format>concat(
-            Stream.of(MidiFormat.AS_READ, ProjectFormat.PROJECT, MusicXmlFormat.PLAIN, MusicXmlFormat.COMPRESSED), Arrays.stream(SheetFormat.values())).toList();
+    private static final List<Format> ALL = Stream.of(Stream.of(MidiFormat.AS_READ, ProjectFormat.PROJECT, MusicXmlFormat.PLAIN, MusicXmlFormat.COMPRESSED,
+            new LeadSheetFormat(true, false)), Arrays.stream(SheetFormat.values()), Arrays.stream(ChartFormat.values())).<Format>flatMap(formats -> formats).toList();
 
     private Formats() {
     }
