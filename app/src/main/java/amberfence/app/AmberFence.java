@@ -125,7 +125,7 @@ public final class AmberFence extends Application {
     /** Pictures are taken without touching the person's own files. */
     private static AppFolder folder(Arguments arguments) {
         if (arguments.screenshot().isEmpty()) {
-            return AppFolder.usual(System.getenv());
+            return AppFolder.usual();
         }
         AppFolder pictures = new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-pictures"));
         try {

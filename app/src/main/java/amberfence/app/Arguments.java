@@ -2,13 +2,20 @@ package amberfence.app;
 
 import amberfence.demo.Demo;
 import java.nio.file.Path;
-import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.geometry.Dimension2D;
+import picocli.CommandLine.MissingParameterException;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Model.OptionSpec;
+import picocli.CommandLine.Model.PositionalParamSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
+import picocli.CommandLine.UnmatchedArgumentException;
+import picocli.CommandLine;
 
 /**
  * What the window is started with: {@code [demo [--song NAME] | FILE] [--screenshot FILE] [--view NAME] [--theme NAME]
@@ -29,34 +36,36 @@ record Arguments(Optional<Demo> demo, Optional<Path> file, Optional<Path> screen
 
     /** Reads the arguments; anything wrong is an {@link IllegalArgumentException} in words. */
     static Arguments parse(List<String> raw) {
-        Optional<Demo> demo = Optional.empty();
-        Optional<Path> file = Optional.empty();
-        Optional<Path> screenshot = Optional.empty();
-        String view = VIEWS.get(0);
-        Optional<String> theme = Optional.empty();
-        Optional<Dimension2D> size = Optional.empty();
-        OptionalInt scale = OptionalInt.empty();
-        Iterator<String> rest = raw.iterator();
-        while (rest.hasNext()) {
-            String argument = rest.next();
-            switch (argument) {
-                case "demo" -> demo = demo(raw);
-                case "--song" -> oneOf(argument, value(argument, rest), Demo.names());
-                case "--screenshot" -> screenshot = Optional.of(Path.of(value(argument, rest)));
-                case "--view" -> view = oneOf(argument, value(argument, rest), VIEWS);
-                case "--theme" -> theme = Optional.of(oneOf(argument, value(argument, rest), THEMES));
-                case "--size" -> size = Optional.of(size(value(argument, rest)));
-                case "--scale" -> scale = OptionalInt.of(scale(value(argument, rest)));
-                default -> {
-                    if (argument.startsWith("-")) {
-                        throw new IllegalArgumentException("there is no option " + argument
-                                + "; try demo, --song NAME, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, or analyze, apply, steps");
-                    }
-                    file = Optional.of(Path.of(argument));
-                }
-            }
+        // Told by hand and not by annotations, which would be looked for at every start.
+        CommandSpec spec = CommandSpec.create().name("amber-fence");
+        for (String option : List.of("--song", "--screenshot", "--view", "--theme", "--size", "--scale")) {
+            spec.addOption(OptionSpec.builder(option).type(String.class).build());
         }
-        return new Arguments(demo, file, screenshot, view, theme, size, scale);
+        spec.addPositional(PositionalParamSpec.builder().index("0..*").arity("0..1").type(List.class).auxiliaryTypes(String.class).build());
+        ParseResult given = parse(spec, raw);
+        value(given, "--song").ifPresent(name -> oneOf("--song", name, Demo.names()));
+        Optional<Path> file = given.matchedPositionals().stream().flatMap(some -> some.originalStringValues().stream()).filter(word -> !word.equals("demo"))
+                .reduce((before, last) -> last).map(Path::of);
+        return new Arguments(given.originalArgs().contains("demo") ? demo(raw) : Optional.empty(), file, value(given, "--screenshot").map(Path::of),
+                value(given, "--view").map(view -> oneOf("--view", view, VIEWS)).orElse(VIEWS.get(0)), value(given, "--theme").map(theme -> oneOf("--theme", theme, THEMES)),
+                value(given, "--size").map(Arguments::size), value(given, "--scale").map(text -> OptionalInt.of(scale(text))).orElse(OptionalInt.empty()));
+    }
+
+    private static ParseResult parse(CommandSpec spec, List<String> raw) {
+        try {
+            return new CommandLine(spec).setOverwrittenOptionsAllowed(true).parseArgs(raw.toArray(String[]::new));
+        } catch (UnmatchedArgumentException e) {
+            throw new IllegalArgumentException("there is no option " + e.getUnmatched().get(0)
+                    + "; try demo, --song NAME, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, or analyze, apply, steps", e);
+        } catch (MissingParameterException e) {
+            throw new IllegalArgumentException(((OptionSpec) e.getMissing().get(0)).longestName() + " needs a value", e);
+        } catch (ParameterException e) {
+            throw new IllegalArgumentException(e.getMessage(), e);
+        }
+    }
+
+    private static Optional<String> value(ParseResult given, String option) {
+        return Optional.ofNullable(given.matchedOptionValue(option, null));
     }
 
     /** The demo song that arguments ask for, before anything in them is checked. */
@@ -78,13 +87,6 @@ record Arguments(Optional<Demo> demo, Optional<Path> file, Optional<Path> screen
             throw new IllegalArgumentException("--scale is 100 to " + MOST_SCALE + " percent, not " + text);
         }
         return Integer.parseInt(text);
-    }
-
-    private static String value(String option, Iterator<String> rest) {
-        if (!rest.hasNext()) {
-            throw new IllegalArgumentException(option + " needs a value");
-        }
-        return rest.next();
     }
 
     private static String oneOf(String option, String value, List<String> allowed) {

@@ -11,7 +11,7 @@ public final class Main {
 
     public static void main(String[] arguments) {
         AmberFence.composeAhead(List.of(arguments));
-        InterfaceScale.take(List.of(arguments), AppFolder.usual(System.getenv()));
+        InterfaceScale.take(List.of(arguments), AppFolder.usual());
         Application.launch(AmberFence.class, arguments);
     }
 }

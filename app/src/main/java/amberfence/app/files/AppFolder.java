@@ -10,8 +10,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import net.harawata.appdirs.AppDirsFactory;
 
 /** The folder in which the application keeps what is its own: the list of recent files and the unsaved work. */
 public final class AppFolder {
@@ -24,17 +24,10 @@ public final class AppFolder {
     }
 
     /** Where the platform keeps such things. */
-    public static AppFolder usual(Map<String, String> environment) {
-        String home = System.getProperty("user.home");
+    public static AppFolder usual() {
         String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
-        if (system.contains("win") && environment.get("APPDATA") != null) {
-            return new AppFolder(Path.of(environment.get("APPDATA"), "Amber Fence"));
-        } else if (system.contains("mac")) {
-            return new AppFolder(Path.of(home, "Library", "Application Support", "Amber Fence"));
-        }
-        String data = environment.get("XDG_DATA_HOME");
-        return new AppFolder(data == null || data.isBlank() ? Path.of(home, ".local", "share", "amber-fence")
-                : Path.of(data, "amber-fence"));
+        String name = system.contains("win") || system.contains("mac") ? "Amber Fence" : "amber-fence";
+        return new AppFolder(Path.of(AppDirsFactory.getInstance().getUserDataDir(name, null, null, true)));
     }
 
     /** Where unsaved work is kept. */

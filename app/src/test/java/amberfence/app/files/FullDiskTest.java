@@ -17,7 +17,6 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -83,7 +82,7 @@ class FullDiskTest {
     @Test
     void aHomeThatIsNoFolderIsBorne() throws Exception {
         Path home = Files.writeString(folder.resolve("home"), "no folder");
-        AppFolder app = AppFolder.usual(Map.of("XDG_DATA_HOME", home.toString()));
+        AppFolder app = new AppFolder(home.resolve("amber-fence"));
         assertThat(app.recent()).isEmpty();
         assertThat(app.ownScales()).isEmpty();
         app.remember(folder.resolve("x"));

@@ -26,7 +26,7 @@ record PartHead(ScorePart part, Map<Integer, ScoreInstrument> drums) {
         head.setPartName(MAKE.createPartName());
         head.getPartName().setValue(part.name());
         Map<Integer, ScoreInstrument> drums = new TreeMap<>();
-        if (part.isDrums()) {
+        if (part.isDrums() && !notes.isEmpty()) {
             notes.stream().map(Note::pitch).distinct().sorted().forEach(pitch -> drums.put(pitch, instrument(head, "-I" + pitch, "Drum " + pitch)));
             drums.forEach((pitch, drum) -> midi(head, drum, part.channel()).setMidiUnpitched(pitch + 1));
         } else {

@@ -23,16 +23,12 @@ final class MusicJson {
     static SimpleModule module() {
         SimpleModule module = new SimpleModule("music");
         module.addSerializer(Key.class, new Text<>(Key.class, Key::plainText));
-        module.addDeserializer(Key.class, new FromText<>(Key.class, Key::parse));
+        // Where a key may be missing, an empty text stands for none.
+        module.addDeserializer(Key.class, new FromText<>(Key.class, text -> text.isEmpty() ? null : Key.parse(text)));
         module.addSerializer(Grid.class, new Text<>(Grid.class, Grid::text));
         module.addDeserializer(Grid.class, new FromText<>(Grid.class, Grid::parse));
         module.addSerializer(ChordSource.class, new Source());
         module.addDeserializer(ChordSource.class, new FromSource());
-        // The only other optional setting is a key; an empty text stands for none.
-        module.addSerializer(Optional.class, new Text<>(Optional.class,
-                key -> key.map(some -> ((Key) some).plainText()).orElse("").toString()));
-        module.addDeserializer(Optional.class, new FromText<>(Optional.class,
-                text -> text.isEmpty() ? Optional.empty() : Optional.of(Key.parse(text))));
         return module;
     }
 

@@ -23,6 +23,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.Map;
@@ -44,7 +45,7 @@ public final class ProjectWriter {
                     DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES, DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS,
                     DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
-            .addModule(MusicJson.module()).build();
+            .addModule(new Jdk8Module()).addModule(MusicJson.module()).build();
 
     private ProjectWriter() {
     }
