@@ -9,6 +9,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -63,8 +65,14 @@ public final class Package {
     }
 
     private void make() throws Exception {
+        Path list = target.resolve("what-ships.json");
+        byte[] ships = Files.exists(list) ? Files.readAllBytes(list) : new byte[0];
         delete(target);
         Files.createDirectories(input);
+        // The list goes with what it lists.
+        Files.write(list, ships);
+        Files.write(input.resolve("what-ships.json"), ships);
+        Files.copy(project.resolve("THIRD-PARTY.md"), input.resolve("THIRD-PARTY.md"));
         List<Path> javafx = new ArrayList<>();
         for (String module : List.of("app", "cli")) {
             for (Path folder : List.of(project.resolve(module + "/target"), project.resolve(module + "/target/lib"))) {
@@ -133,6 +141,7 @@ public final class Package {
         String classPath = Files.readAllLines(app.resolve("amber-fence.cfg".replace("amber-fence", MAC ? "Amber Fence" : "amber-fence"))).stream()
                 .filter(line -> line.startsWith("app.classpath=")).map(line -> line.substring("app.classpath=".length()).replace("$APPDIR", app.toString()))
                 .collect(Collectors.joining(System.getProperty("path.separator")));
+        sameTime(app);
         List<String> start = new ArrayList<>(List.of(java.toString()));
         start.addAll(OPTIONS);
         start.addAll(List.of(JAVA >= 25 ? "-XX:AOTCacheOutput=" + app.resolve("classes.aot") : "-XX:ArchiveClassesAtExit=" + app.resolve("classes.jsa"), "-Xlog:disable",
@@ -140,6 +149,13 @@ public final class Package {
         Process window = new ProcessBuilder(start).redirectErrorStream(true).redirectOutput(target.resolve("classes.log").toFile()).start();
         if (window.waitFor() != 0 || !Files.exists(app.resolve(JAVA >= 25 ? "classes.aot" : "classes.jsa"))) {
             say("the window could not be started here (no display?); the image starts slower without its archive of classes");
+        }
+    }
+
+    /** The archive of classes only fits jars of the time that they had when it was made; copying changes it. */
+    private static void sameTime(Path folder) throws IOException {
+        for (Path jar : jars(folder)) {
+            Files.setLastModifiedTime(jar, FileTime.from(Instant.parse("2026-01-01T00:00:00Z")));
         }
     }
 
@@ -208,6 +224,7 @@ public final class Package {
             Path file = tree.resolve("DEBIAN/" + script);
             Files.writeString(file, Files.readAllLines(file).stream().filter(line -> !line.contains(entry)).collect(Collectors.joining("\n", "", "\n")));
         }
+        sameTime(tree.resolve("opt/amber-fence/lib/app"));
         Path control = tree.resolve("DEBIAN/control");
         Files.writeString(control, Files.readAllLines(control).stream().filter(line -> !line.isBlank()).collect(Collectors.joining("\n", "",
                 "\nRecommends: timgm6mb-soundfont | fluid-soundfont-gm\n")));

@@ -23,3 +23,4 @@ fi
 say "packing with Java ${newest:-} of ${JAVA_HOME:-the path}"
 cd "$HOME_DIR"
 mvn -q -B -ntp -Dstyle.color=never -Dmaven.test.skip=true -Pinstaller package
+check_libraries

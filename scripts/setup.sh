@@ -65,6 +65,20 @@ build() {
   touch "$stamp"
 }
 
+# The libraries that ship, each with its checksum; what is made here is none.
+shipped_libraries() {
+  (cd "$HOME_DIR/app/target/lib" && sha256sum *.jar; cd "$HOME_DIR/cli/target/lib" && sha256sum *.jar) | grep -v ' amber-fence-'
+}
+
+# Whether the libraries are those that are written down. JavaFX has other files on other systems.
+check_libraries() {
+  local unknown
+  unknown=$(shipped_libraries | grep -v 'javafx-.*-\(mac\|win\)' | sort -u | grep -vxFf "$HOME_DIR/dependencies.sha256") || return 0
+  say "these libraries are not those of dependencies.sha256 (scripts/lock.sh writes it anew after a change on purpose):"
+  printf '%s\n' "$unknown" >&2
+  return 1
+}
+
 # Says once that there are better sounds than those of Java, where none are installed.
 offer_sounds() {
   local stamp="$HOME_DIR/.amber-fence/sounds-offered"

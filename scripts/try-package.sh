@@ -21,9 +21,11 @@ fail() { say "package: $1"; exit 1; }
 alone "$command" apply "$HOME_DIR/docs/salt-stair.mid" --key "E minor" --out "$folder/song.musicxml" >/dev/null
 alone "$command" apply "$folder/song.musicxml" --key "E minor" --snap nearest --out "$folder/inside.mid" >/dev/null
 alone "$command" apply "$folder/song.musicxml" --key "E minor" --snap nearest --out "$folder/inside.mxl" >/dev/null
+alone "$command" apply "$folder/song.musicxml" --out "$folder/again.mid" --lead-sheet "$folder/lead.pdf" --lead-numerals >/dev/null
 alone "$command" sound "$folder/song.musicxml" --out "$folder/inside.wav" >/dev/null
-alone "$window" "$folder/song.musicxml" --screenshot "$folder/window.png"
-for file in song.musicxml inside.mid inside.mxl inside.wav window.png; do
+alone "$window" "$folder/song.musicxml" --screenshot "$folder/window.png" 2> "$folder/said"
+[ ! -s "$folder/said" ] || { cat "$folder/said" >&2; fail "the window has something to say when it starts"; }
+for file in song.musicxml inside.mid inside.mxl inside.wav lead.pdf window.png; do
   [ -s "$folder/$file" ] || fail "$file was not written"
 done
 [ "$(head -c 4 "$folder/inside.mid")" = MThd ] || fail "inside.mid is no MIDI file"
