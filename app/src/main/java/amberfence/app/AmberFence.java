@@ -19,8 +19,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Future;
+import javafx.animation.PauseTransition;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.geometry.Dimension2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
@@ -28,6 +28,7 @@ import javafx.scene.image.Image;
 import javafx.scene.layout.Pane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 
 /** The application with its one window. */
 public final class AmberFence extends Application {
@@ -82,7 +83,10 @@ public final class AmberFence extends Application {
         stage.setMinHeight(LEAST_HEIGHT);
         fitToScreen(stage, arguments.size().orElse(new Dimension2D(WIDTH, HEIGHT)));
         stage.show();
-        Platform.runLater(() -> ICON_SIZES.forEach(size -> stage.getIcons().add(new Image(Theme.class.getResource("icon/" + size + ".png").toExternalForm()))));
+        // Not before there is something to be seen: reading pictures takes its time.
+        PauseTransition later = new PauseTransition(Duration.millis(500));
+        later.setOnFinished(event -> ICON_SIZES.forEach(size -> stage.getIcons().add(new Image(Theme.class.getResource("icon/" + size + ".png").toExternalForm()))));
+        later.play();
         workspace.focusLadder();
         Thread.setDefaultUncaughtExceptionHandler(workspace.troubles()::uncaught);
         stage.setOnCloseRequest(event -> {

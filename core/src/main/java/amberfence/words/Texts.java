@@ -43,6 +43,10 @@ public final class Texts {
     }
 
     private static Map<String, String> shipped(String language) {
+        if (language.equals(Locale.ENGLISH.getLanguage())) {
+            // Nothing to look for: not to find a file takes as long as opening all there is.
+            return Map.of();
+        }
         try (InputStream in = Texts.class.getResourceAsStream("texts_" + language + ".tsv")) {
             return in == null ? Map.of() : read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException e) {
