@@ -34,6 +34,7 @@ public final class Package {
     /** Beside what the classes ask for: what is only found by name, the sound of the JDK among it. */
     private static final List<String> MORE_MODULES = List.of("java.desktop", "java.xml", "java.logging", "java.naming", "jdk.unsupported", "jdk.localedata", "javafx.controls");
     private static final String DESCRIPTION = "Keeps melodies, basslines and chords inside chosen keys";
+    private static final List<Integer> ICONS = List.of(16, 24, 32, 48, 64, 128, 256, 512);
     private static final List<String> OPTIONS = options();
     private final Path project;
     private final String version;
@@ -127,11 +128,14 @@ public final class Package {
 
     /** Only Windows and macOS have kinds of pictures of their own, in which the same sizes lie together. */
     private Path icon() throws IOException {
-        Path sizes = project.resolve("app/src/main/resources/amberfence/app/theme/icon");
         if (WINDOWS) {
-            return Files.write(target.resolve("icon.ico"), Pictures.ico(sizes));
+            return Files.write(target.resolve("icon.ico"), Pictures.ico(sizes()));
         }
-        return MAC ? Files.write(target.resolve("icon.icns"), Pictures.icns(sizes)) : sizes.resolve("512.png");
+        return MAC ? Files.write(target.resolve("icon.icns"), Pictures.icns(sizes())) : sizes().resolve("512.png");
+    }
+
+    private Path sizes() {
+        return project.resolve("app/src/main/resources/amberfence/app/theme/icon");
     }
 
     /** Starts the window once, so that the classes that it loads lie ready. */
@@ -168,7 +172,7 @@ public final class Package {
             }
             if (type.equals("deb")) {
                 make.addAll(List.of("--linux-shortcut", "--linux-menu-group", "AudioVideo;Audio;Midi", "--linux-app-category", "sound", "--linux-deb-maintainer", "team@amber-fence.invalid",
-                        "--linux-package-deps", "libgtk-3-0, libgl1, libxtst6, libxxf86vm1, xdg-utils", "--resource-dir", resources().toString()));
+                        "--linux-package-deps", "libgtk-3-0, libgl1, libxtst6, libxxf86vm1", "--resource-dir", resources().toString()));
             } else if (WINDOWS) {
                 make.addAll(List.of("--win-menu", "--win-shortcut", "--win-per-user-install"));
             }
@@ -213,16 +217,21 @@ public final class Package {
     private Path withCommands(Path deb) throws IOException, InterruptedException {
         Path tree = target.resolve("deb");
         command("dpkg-deb", "-R", deb.toString(), tree.toString());
-        // Only the window stands in the menu.
-        String entry = "amber-fence-command.desktop";
-        try (Stream<Path> files = Files.list(tree.resolve("opt/amber-fence/lib"))) {
-            for (Path file : files.filter(file -> file.toString().endsWith(entry)).toList()) {
-                Files.delete(file);
-            }
+        Path own = tree.resolve("opt/amber-fence/lib");
+        Path entry = own.resolve("amber-fence-amber-fence.desktop");
+        // In the folders of the system, as Debian has it: with scripts that ask for a desktop it could not be installed without one.
+        String menu = Files.readString(entry).replaceAll("(?m)^Icon=.*$", "Icon=amber-fence");
+        Files.writeString(Files.createDirectories(tree.resolve("usr/share/applications")).resolve("amber-fence.desktop"), menu);
+        Files.move(own.resolve("amber-fence-amber-fence-MimeInfo.xml"), Files.createDirectories(tree.resolve("usr/share/mime/packages")).resolve("amber-fence.xml"));
+        for (int size : ICONS) {
+            Path folder = Files.createDirectories(tree.resolve("usr/share/icons/hicolor/" + size + "x" + size + "/apps"));
+            Files.copy(sizes().resolve(size + ".png"), folder.resolve("amber-fence.png"));
         }
-        for (String script : List.of("postinst", "prerm")) {
-            Path file = tree.resolve("DEBIAN/" + script);
-            Files.writeString(file, Files.readAllLines(file).stream().filter(line -> !line.contains(entry)).collect(Collectors.joining("\n", "", "\n")));
+        Files.delete(entry);
+        // Only the window stands in the menu.
+        Files.deleteIfExists(own.resolve("amber-fence-amber-fence-command.desktop"));
+        for (String script : List.of("preinst", "postinst", "prerm", "postrm")) {
+            Files.deleteIfExists(tree.resolve("DEBIAN/" + script));
         }
         sameTime(tree.resolve("opt/amber-fence/lib/app"));
         Path control = tree.resolve("DEBIAN/control");
