@@ -116,6 +116,40 @@ class FilesTest extends WindowTest {
     }
 
     @Test
+    void aChartBecomesASongThatPlaysItsChords() throws Exception {
+        toOpen = Files.writeString(folder.resolve("tide.cho"), "{title: Slow Tide}\n{key: Am}\n{sog}\n| Am . F . | G . . . |\n{eog}\n");
+        click("import");
+        waitUntil(() -> isShown("import-sheet"));
+        assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(Label.class)).extracting(Label::getText)
+                .contains("A minor", "as the file says", "3 chords and no parts: the progression of a new song");
+        click("import-take");
+        waitUntil(() -> text("song-title").equals("Slow Tide"));
+        assertThat(session.song().progression().spans()).extracting(span -> span.chord().text()).containsExactly("Am", "F", "G");
+        waitUntil(() -> session.results().get().part(session.song().parts().get(0).id()).line().size() == 9);
+        assertThat(text("fence-key")).isEqualTo("A minor");
+    }
+
+    @Test
+    void aChartGoesUnderTheSongThatIsOpen() throws Exception {
+        toOpen = Files.writeString(folder.resolve("tide.cho"), "{sog}\n| Am . F . | G . . . |\n{eog}\n");
+        interact(() -> workspace.openChart());
+        click("chart-file");
+        waitUntil(() -> text("chart-found").startsWith("3 chords"));
+        click("chart-put");
+        assertThat(session.song().progression().spans().subList(0, 3)).extracting(span -> span.chord().text()).containsExactly("Am", "F", "G");
+    }
+
+    @Test
+    void aLeadSheetIsHandedOut() throws Exception {
+        toSave = folder.resolve("ferry.pdf");
+        click("export");
+        click("export-notation");
+        clickOn("#export-lead-sheet-numerals");
+        waitUntil(() -> Files.exists(toSave));
+        assertThat(new String(Files.readAllBytes(toSave), 0, 5)).isEqualTo("%PDF-");
+    }
+
+    @Test
     void anImportCanBeCancelled() throws Exception {
         toOpen = folder.resolve("tune.mid");
         Files.write(toOpen, session.song().source().original().toArray());

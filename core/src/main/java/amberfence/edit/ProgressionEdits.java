@@ -4,7 +4,9 @@ import amberfence.reading.ReadChord;
 import amberfence.song.ChordSpan;
 import amberfence.song.FenceLine;
 import amberfence.song.Progression;
+import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.step.chord.PlayChords;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordTone;
 import amberfence.theory.Key;
@@ -41,6 +43,12 @@ public final class ProgressionEdits {
             progression = progression.plus(span.withId(id++));
         }
         return song.withProgression(progression).withNextId(id);
+    }
+
+    /** Adds a part that plays the chords until it is settled. */
+    public static Song plusPart(Song song, String name) {
+        Song more = song.plusEmptyPart(name, Role.CHORDS);
+        return more.plusStep(more.parts().get(more.parts().size() - 1).id(), PlayChords.USUAL);
     }
 
     /** Takes over what was read from notes: corrected chords stay, everything else is read anew. */

@@ -10,10 +10,8 @@ import amberfence.reading.ReadChord;
 import amberfence.song.ChordSpan;
 import amberfence.song.Line;
 import amberfence.song.Note;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
-import amberfence.step.chord.PlayChords;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
@@ -280,10 +278,7 @@ public final class ChordCommands {
     /** Adds a part that plays the progression until it is settled. */
     public void makePart() {
         String name = Words.say("chords.partName");
-        session.edit(Words.say("edit.partAdd", name), song -> {
-            Song more = song.plusEmptyPart(name, Role.CHORDS);
-            return more.plusStep(more.parts().get(more.parts().size() - 1).id(), PlayChords.USUAL);
-        });
+        session.edit(Words.say("edit.partAdd", name), song -> ProgressionEdits.plusPart(song, name));
         session.selection().selectPart(song().parts().get(song().parts().size() - 1).id());
     }
 }

@@ -4,6 +4,7 @@ import amberfence.app.fence.CandidateCard;
 import amberfence.app.files.SongFiles;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.edit.ProgressionEdits;
 import amberfence.format.Notice;
 import amberfence.reading.KeyCandidate;
 import amberfence.song.Fence;
@@ -85,7 +86,7 @@ public final class ImportSheet {
                         .map(slot -> slot.withMeant(false).withOn(bring.isSelected())).toList()));
             }
         }
-        return song;
+        return song.parts().isEmpty() && !song.progression().isEmpty() ? ProgressionEdits.plusPart(song, Words.say("chords.partName")) : song;
     }
 
     private String summary(Song song) {

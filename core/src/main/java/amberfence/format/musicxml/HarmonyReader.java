@@ -78,7 +78,7 @@ final class HarmonyReader {
 
     private static NoteName name(String step, HarmonyAlter alter) {
         double signs = alter == null ? 0 : Quarters.number(alter.getValue(), 0);
-        return new NoteName(Letter.valueOf(step), (int) Math.round(Math.max(-2, Math.min(2, signs))));
+        return new NoteName(Letter.valueOf(step), (int) Math.round(Math.max(-4, Math.min(4, signs))));
     }
 
     private static Optional<NoteName> numeral(Numeral numeral, Key key) {

@@ -58,7 +58,7 @@ class OutAndInTest {
         assertSame(song, back(written(song)));
     }
 
-    @Property(tries = 400)
+    @Property(tries = 300)
     void everySongComesBack(@ForAll("songs") Song song) throws Exception {
         assertSame(song, back(written(song)));
     }
