@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
-import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /** Ticks and pitches to pixels and back; needs no window. */
@@ -34,15 +37,11 @@ class ViewportTest {
         assertThat(rows.height(62)).isGreaterThan(2 * rows.height(61));
     }
 
-    @Test
-    void ticksComeBackFromPixels() {
-        Random random = new Random(1);
-        for (int i = 0; i < 500; i++) {
-            Viewport somewhere = view.zoomed(random.nextDouble() * 3 + 0.1, random.nextInt(800))
-                    .withFirstTick(random.nextInt(100_000));
-            double tick = random.nextInt(200_000);
-            assertThat(somewhere.tick(somewhere.x(tick))).isCloseTo(tick, within(1e-6));
-        }
+    @Property
+    void ticksComeBackFromPixels(@ForAll @DoubleRange(min = 0.1, max = 3.1) double zoom, @ForAll @IntRange(max = 799) int x,
+                                 @ForAll @IntRange(max = 100_000) int first, @ForAll @IntRange(max = 200_000) int tick) {
+        Viewport somewhere = view.zoomed(zoom, x).withFirstTick(first);
+        assertThat(somewhere.tick(somewhere.x(tick))).isCloseTo(tick, within(1e-6));
     }
 
     @Test

@@ -6,23 +6,33 @@ import amberfence.reading.VoiceSplitter;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.theory.Key;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Random;
 import java.util.Set;
-import org.junit.jupiter.api.Test;
+import java.util.stream.IntStream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 
 /** The exact search where voices hang together, against every combination of choices. */
 class ManyVoicesTest {
-    private final Random random = new Random(8);
+    private static Arbitrary<List<Note>> notes(int most) {
+        return Combinators.combine(Arbitraries.integers().between(0, 4), Arbitraries.integers().between(60, 359), Arbitraries.integers().between(58, 71))
+                .as((place, length, pitch) -> new Note(1, place * 100L, length, pitch, 80, 0, 64)).list().ofMinSize(2).ofMaxSize(most)
+                .map(notes -> Line.of(IntStream.range(0, notes.size()).mapToObj(i -> notes.get(i).withId(i + 1)).toList()).notes());
+    }
 
-    private List<Note> notes(int count) {
-        List<Note> notes = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            notes.add(new Note(i + 1, random.nextInt(5) * 100L, 60 + random.nextInt(300), 58 + random.nextInt(14), 80, 0, 64));
-        }
-        return Line.of(notes).notes();
+    @Provide
+    Arbitrary<List<Note>> few() {
+        return notes(10);
+    }
+
+    @Provide
+    Arbitrary<List<Note>> many() {
+        return notes(31);
     }
 
     private static LineGraph graph(List<Note> notes, String key) {
@@ -50,35 +60,29 @@ class ManyVoicesTest {
         return cost;
     }
 
-    @Test
-    void costsAsLittleAsTheBestOfAllCombinations() {
-        for (int round = 0; round < 1500; round++) {
-            List<Note> notes = notes(2 + random.nextInt(9));
-            LineGraph graph = graph(notes, round % 2 == 0 ? "C major" : "A minor pentatonic");
-            long best = Long.MAX_VALUE;
-            for (int choice = 0; choice < 1 << notes.size(); choice++) {
-                int[] pitches = new int[notes.size()];
-                for (int i = 0; i < pitches.length; i++) {
-                    pitches[i] = (choice >> i & 1) == 0 ? graph.low[i] : graph.high[i];
-                }
-                best = Math.min(best, cost(graph, pitches));
+    @Property(tries = 1500)
+    void costsAsLittleAsTheBestOfAllCombinations(@ForAll("few") List<Note> notes, @ForAll boolean gaps) {
+        LineGraph graph = graph(notes, gaps ? "A minor pentatonic" : "C major");
+        long best = Long.MAX_VALUE;
+        for (int choice = 0; choice < 1 << notes.size(); choice++) {
+            int[] pitches = new int[notes.size()];
+            for (int i = 0; i < pitches.length; i++) {
+                pitches[i] = (choice >> i & 1) == 0 ? graph.low[i] : graph.high[i];
             }
-            assertThat(cost(graph, LineShape.solve(graph))).isEqualTo(best);
+            best = Math.min(best, cost(graph, pitches));
         }
+        assertThat(cost(graph, LineShape.solve(graph))).isEqualTo(best);
     }
 
-    @Test
-    void everyVoiceIsALineOfItsOwn() {
-        for (int round = 0; round < 500; round++) {
-            List<Note> notes = notes(2 + random.nextInt(30));
-            int[] previous = VoiceSplitter.previous(notes);
-            Set<Integer> led = new HashSet<>();
-            for (int i = 0; i < previous.length; i++) {
-                if (previous[i] >= 0) {
-                    assertThat(previous[i]).isLessThan(i);
-                    assertThat(led.add(previous[i])).as("a note leads to one note at most").isTrue();
-                    assertThat(notes.get(previous[i]).start()).isLessThan(notes.get(i).start());
-                }
+    @Property(tries = 500)
+    void everyVoiceIsALineOfItsOwn(@ForAll("many") List<Note> notes) {
+        int[] previous = VoiceSplitter.previous(notes);
+        Set<Integer> led = new HashSet<>();
+        for (int i = 0; i < previous.length; i++) {
+            if (previous[i] >= 0) {
+                assertThat(previous[i]).isLessThan(i);
+                assertThat(led.add(previous[i])).as("a note leads to one note at most").isTrue();
+                assertThat(notes.get(previous[i]).start()).isLessThan(notes.get(i).start());
             }
         }
     }

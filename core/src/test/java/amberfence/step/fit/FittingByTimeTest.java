@@ -24,40 +24,68 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
-import org.junit.jupiter.api.Test;
+import java.util.Set;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 
 /** What holds for fitting with any number of chords in the part and any number in the progression. */
 class FittingByTimeTest {
-    private static final int ROUNDS = 400;
     private static final TimeMap TIME = TimeMap.usual(480);
-    private final Random random = new Random(11);
-
-    private Progression chords() {
-        List<ChordSpan> spans = new ArrayList<>();
-        long at = 0;
-        for (int i = 1; i <= 1 + random.nextInt(7); i++) {
-            long end = at + 120 * (1 + random.nextInt(20));
-            spans.add(ChordSpan.of(i, at, end, Chord.of(NoteName.parse("CDEFGAB".charAt(random.nextInt(7)) + ""),
-                    ChordKinds.all().get(random.nextInt(20)))));
-            at = end;
-        }
-        return new Progression(spans);
+    /** A chord of so many quavers. */
+    private record Span(int length, int root, int kind) {
     }
 
-    private Line part(int most) {
-        List<Note> notes = new ArrayList<>();
-        long at = 0;
-        for (int i = random.nextInt(12); i >= 0; i--) {
-            long length = 60 * (1 + random.nextInt(16));
-            int voices = 1 + random.nextInt(most);
-            int low = 40 + random.nextInt(30);
-            for (int pitch : random.ints(low, low + 24).distinct().limit(voices).toArray()) {
-                notes.add(new Note(notes.size() + 1, at, length, pitch, 1 + random.nextInt(127), 0, 64));
-            }
-            at += length;
-        }
-        return Line.of(notes);
+    /** Notes that are struck together: how long, from which pitch up, and the pitches above it. */
+    private record Struck(int length, int low, Set<Integer> above, int velocity) {
+    }
+
+    @Provide
+    Arbitrary<Progression> chords() {
+        return Combinators.combine(Arbitraries.integers().between(1, 20), Arbitraries.integers().between(0, 6), Arbitraries.integers().between(0, 19)).as(Span::new)
+                .list().ofMinSize(1).ofMaxSize(7).map(all -> {
+                    List<ChordSpan> spans = new ArrayList<>();
+                    for (Span span : all) {
+                        long at = spans.isEmpty() ? 0 : spans.get(spans.size() - 1).end();
+                        spans.add(ChordSpan.of(spans.size() + 1, at, at + 120L * span.length, Chord.of(NoteName.parse("CDEFGAB".charAt(span.root) + ""), ChordKinds.all().get(span.kind))));
+                    }
+                    return new Progression(spans);
+                });
+    }
+
+    private static Arbitrary<Line> part(int voices) {
+        Arbitrary<Set<Integer>> above = Arbitraries.integers().between(0, 23).set().ofMinSize(1).ofMaxSize(voices);
+        return Combinators.combine(Arbitraries.integers().between(1, 16), Arbitraries.integers().between(40, 69), above, Arbitraries.integers().between(1, 127)).as(Struck::new)
+                .list().ofMinSize(1).ofMaxSize(12).map(all -> {
+                    List<Note> notes = new ArrayList<>();
+                    long at = 0;
+                    for (Struck struck : all) {
+                        for (int up : struck.above) {
+                            notes.add(new Note(notes.size() + 1, at, 60L * struck.length, struck.low + up, struck.velocity, 0, 64));
+                        }
+                        at += 60L * struck.length;
+                    }
+                    return Line.of(notes);
+                });
+    }
+
+    @Provide
+    Arbitrary<Line> chordPart() {
+        return part(6);
+    }
+
+    @Provide
+    Arbitrary<Line> threeVoices() {
+        return part(3);
+    }
+
+    @Provide
+    Arbitrary<Line> oneVoice() {
+        return part(1);
     }
 
     private static Surroundings around(Progression chords) {
@@ -74,92 +102,68 @@ class FittingByTimeTest {
         }
     }
 
-    @Test
-    void everyNoteOfAChordPartEndsOnItsChordAndNothingElseChanges() {
-        for (int round = 0; round < ROUNDS; round++) {
-            Progression chords = chords();
-            Line part = part(6);
-            Surroundings around = around(chords);
-            Outcome outcome = FitChords.USUAL.withBass(random.nextBoolean()).apply(part, around);
-            RulingChords ruling = new RulingChords(chords, true, TIME);
-            for (Note note : outcome.out().notes()) {
-                assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).as("%s over %s", note,
-                        ruling.text(ruling.over(note))).isTrue();
+    @Property(tries = 400)
+    void everyNoteOfAChordPartEndsOnItsChordAndNothingElseChanges(@ForAll("chords") Progression chords, @ForAll("chordPart") Line part, @ForAll boolean bass) {
+        Outcome outcome = FitChords.USUAL.withBass(bass).apply(part, around(chords));
+        RulingChords ruling = new RulingChords(chords, true, TIME);
+        for (Note note : outcome.out().notes()) {
+            assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).as("%s over %s", note, ruling.text(ruling.over(note))).isTrue();
+        }
+        sameRhythm(part, outcome.out());
+    }
+
+    @Property(tries = 400)
+    void whatIsCutSoundsAsLongAsBeforeAndAlwaysOnItsChord(@ForAll("chords") Progression chords, @ForAll("threeVoices") Line part) {
+        Outcome outcome = FitChords.USUAL.withHeld(Held.RESTRIKE).apply(part, around(chords));
+        RulingChords ruling = new RulingChords(chords, true, TIME);
+        assertThat(outcome.out().notes().stream().mapToLong(Note::length).sum()).isEqualTo(part.notes().stream().mapToLong(Note::length).sum());
+        assertThat(outcome.out().size()).isEqualTo(part.size() + outcome.added());
+        for (Note note : outcome.out().notes()) {
+            assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).isTrue();
+        }
+        Outcome split = FitChords.USUAL.withHeld(Held.SPLIT).apply(part, around(chords));
+        assertThat(split.out().size()).isBetween(part.size(), outcome.out().size());
+    }
+
+    @Property(tries = 400)
+    void aBassStandsOnRootsOnStrongBeatsAndOnChordNotesBetween(@ForAll("chords") Progression chords, @ForAll("oneVoice") Line part,
+                                                               @ForAll @IntRange(max = 100) int variety, @ForAll int seed) {
+        FitBass step = FitBass.USUAL.withBetween(FitBass.Between.CHORD_NOTES).withVariety(variety).withSeed(seed);
+        Outcome outcome = step.apply(part, around(chords));
+        RulingChords ruling = new RulingChords(chords, true, TIME);
+        for (Note note : outcome.out().notes()) {
+            int chord = ruling.over(note);
+            assertThat(ruling.notes(chord).containsPitch(note.pitch())).isTrue();
+            assertThat(note.pitch()).isBetween(step.lowest(), step.highest());
+            if (BeatPlace.of(note.start(), TIME).isStrong()) {
+                assertThat(note.pitch() % 12).isEqualTo(ruling.chord(chord).root().pitchClass().number());
             }
-            sameRhythm(part, outcome.out());
+        }
+        sameRhythm(part, outcome.out());
+    }
+
+    @Property(tries = 400)
+    void aBassWithEverythingAllowedStaysOnTheScaleTheChordsOrLeadsOn(@ForAll("chords") Progression chords, @ForAll("oneVoice") Line part, @ForAll int seed) {
+        Surroundings around = around(chords);
+        Line line = FitBass.USUAL.withBetween(new FitBass.Between(true, true, true)).withVariety(90).withSeed(seed).apply(part, around).out();
+        RulingChords ruling = new RulingChords(chords, true, TIME);
+        for (int i = 0; i < line.size(); i++) {
+            Note note = line.notes().get(i);
+            PitchClassSet allowed = ruling.notes(ruling.over(note)).union(around.fence().at(note.start()));
+            boolean leads = i + 1 < line.size() && Math.abs(line.notes().get(i + 1).pitch() - note.pitch()) == 1;
+            assertThat(allowed.containsPitch(note.pitch()) || leads).isTrue();
         }
     }
 
-    @Test
-    void whatIsCutSoundsAsLongAsBeforeAndAlwaysOnItsChord() {
-        for (int round = 0; round < ROUNDS; round++) {
-            Progression chords = chords();
-            Line part = part(3);
-            Outcome outcome = FitChords.USUAL.withHeld(Held.RESTRIKE).apply(part, around(chords));
-            RulingChords ruling = new RulingChords(chords, true, TIME);
-            assertThat(outcome.out().notes().stream().mapToLong(Note::length).sum())
-                    .isEqualTo(part.notes().stream().mapToLong(Note::length).sum());
-            assertThat(outcome.out().size()).isEqualTo(part.size() + outcome.added());
-            for (Note note : outcome.out().notes()) {
-                assertThat(ruling.notes(ruling.over(note)).containsPitch(note.pitch())).isTrue();
-            }
-            Outcome split = FitChords.USUAL.withHeld(Held.SPLIT).apply(part, around(chords));
-            assertThat(split.out().size()).isBetween(part.size(), outcome.out().size());
+    @Property(tries = 400)
+    void aMelodyHasChordNotesOnStrongBeatsAndIsInsideElsewhere(@ForAll("chords") Progression chords, @ForAll("oneVoice") Line part) {
+        Surroundings around = around(chords);
+        Outcome outcome = FitMelody.USUAL.apply(part, around);
+        RulingChords ruling = new RulingChords(chords, true, TIME);
+        for (Note note : outcome.out().notes()) {
+            PitchClassSet chord = ruling.notes(ruling.over(note));
+            assertThat((BeatPlace.of(note.start(), TIME).isStrong() ? chord : chord.union(around.fence().at(0))).containsPitch(note.pitch())).isTrue();
         }
-    }
-
-    @Test
-    void aBassStandsOnRootsOnStrongBeatsAndOnChordNotesBetween() {
-        FitBass plain = FitBass.USUAL.withBetween(FitBass.Between.CHORD_NOTES);
-        for (int round = 0; round < ROUNDS; round++) {
-            Progression chords = chords();
-            Line part = part(1);
-            FitBass step = plain.withVariety(random.nextInt(101)).withSeed(random.nextInt());
-            Outcome outcome = step.apply(part, around(chords));
-            RulingChords ruling = new RulingChords(chords, true, TIME);
-            for (Note note : outcome.out().notes()) {
-                int chord = ruling.over(note);
-                assertThat(ruling.notes(chord).containsPitch(note.pitch())).isTrue();
-                assertThat(note.pitch()).isBetween(step.lowest(), step.highest());
-                if (BeatPlace.of(note.start(), TIME).isStrong()) {
-                    assertThat(note.pitch() % 12).isEqualTo(ruling.chord(chord).root().pitchClass().number());
-                }
-            }
-            sameRhythm(part, outcome.out());
-        }
-    }
-
-    @Test
-    void aBassWithEverythingAllowedStaysOnTheScaleTheChordsOrLeadsOn() {
-        FitBass free = FitBass.USUAL.withBetween(new FitBass.Between(true, true, true)).withVariety(90);
-        for (int round = 0; round < ROUNDS; round++) {
-            Progression chords = chords();
-            Surroundings around = around(chords);
-            Line line = free.withSeed(round).apply(part(1), around).out();
-            RulingChords ruling = new RulingChords(chords, true, TIME);
-            for (int i = 0; i < line.size(); i++) {
-                Note note = line.notes().get(i);
-                PitchClassSet allowed = ruling.notes(ruling.over(note)).union(around.fence().at(note.start()));
-                boolean leads = i + 1 < line.size() && Math.abs(line.notes().get(i + 1).pitch() - note.pitch()) == 1;
-                assertThat(allowed.containsPitch(note.pitch()) || leads).isTrue();
-            }
-        }
-    }
-
-    @Test
-    void aMelodyHasChordNotesOnStrongBeatsAndIsInsideElsewhere() {
-        for (int round = 0; round < ROUNDS; round++) {
-            Progression chords = chords();
-            Line part = part(1);
-            Surroundings around = around(chords);
-            Outcome outcome = FitMelody.USUAL.apply(part, around);
-            RulingChords ruling = new RulingChords(chords, true, TIME);
-            for (Note note : outcome.out().notes()) {
-                PitchClassSet chord = ruling.notes(ruling.over(note));
-                assertThat((BeatPlace.of(note.start(), TIME).isStrong() ? chord : chord.union(around.fence().at(0)))
-                        .containsPitch(note.pitch())).isTrue();
-            }
-            sameRhythm(part, outcome.out());
-        }
+        sameRhythm(part, outcome.out());
     }
 }
