@@ -35,7 +35,7 @@ class ReadmeTest {
             assertThat(code).as(line + " " + errors).isZero();
             run++;
         }
-        assertThat(run).isEqualTo(18);
+        assertThat(run).isEqualTo(20);
     }
 
     @Test
