@@ -5,7 +5,8 @@ say() { printf 'amber-fence: %s\n' "$*" >&2; }
 
 need_java() {
   local java="${JAVA_HOME:+$JAVA_HOME/bin/}java" version
-  version=$("$java" -version 2>&1 | sed -n 's/.* version "\([0-9]*\).*/\1/p' | head -n 1) || true
+  JAVA_SAYS=$("$java" -version 2>&1) || true
+  version=$(sed -n 's/.* version "\([0-9]*\).*/\1/p' <<<"$JAVA_SAYS" | head -n 1) || true
   if [ -z "$version" ] || [ "$version" -lt 17 ]; then
     say "a JDK of version 17 or later is needed and was not found (found: ${version:-none}); install one, or set JAVA_HOME"
     exit 1
@@ -109,7 +110,7 @@ need_display() {
 # ends, the next ones use it; one that does not fit is passed over by the JVM.
 shared_classes() {
   # Another Java, or the folder in another place, has classes of its own.
-  local archive="$HOME_DIR/.amber-fence/classes-$JAVA_VERSION-$(cksum <<<"$HOME_DIR $("$JAVA" -version 2>&1)" | cut -d ' ' -f 1).jsa"
+  local archive="$HOME_DIR/.amber-fence/classes-$JAVA_VERSION-$(cksum <<<"$HOME_DIR $JAVA_SAYS" | cut -d ' ' -f 1).jsa"
   mkdir -p "$HOME_DIR/.amber-fence"
   local read=SharedArchiveFile write=ArchiveClassesAtExit
   # From 25 on such an archive is called a cache, and holds more.
@@ -162,7 +163,8 @@ run_window() {
 milliseconds() {
   local from to
   from=$(date +%s%N)
-  AMBER_FENCE_JAVA_OPTIONS="-Damberfence.firstPicture=1" "$@" >&2
+  # In a shell of its own, for what is started takes its place.
+  (AMBER_FENCE_JAVA_OPTIONS="-Damberfence.firstPicture=1" "$@" >&2)
   to=$(date +%s%N)
   echo $(((to - from) / 1000000))
 }
