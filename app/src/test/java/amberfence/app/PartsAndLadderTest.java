@@ -2,6 +2,7 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.song.DrumNames;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Role;
@@ -29,6 +30,16 @@ class PartsAndLadderTest extends WindowTest {
         moveTo(noteAt(note(0, 73).id()));
         settle();
         assertThat(text("ladder-hover")).endsWith("outside, stays: left alone by hand");
+    }
+
+    @Test
+    void saysOfADrumWhatIsStruck() {
+        click("part-4");
+        settle();
+        Note struck = session.song().parts().get(4).line().notes().get(0);
+        moveTo(noteAt(struck.id()));
+        settle();
+        assertThat(text("ladder-hover")).startsWith(session.spelling().pitchText(struck.pitch()) + " · " + DrumNames.of(struck.pitch()).orElseThrow() + " · bar 1:1");
     }
 
     @Test

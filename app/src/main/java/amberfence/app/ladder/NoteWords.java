@@ -1,6 +1,7 @@
 package amberfence.app.ladder;
 
 import amberfence.app.words.Words;
+import amberfence.song.DrumNames;
 import amberfence.song.Note;
 import amberfence.song.PlaceText;
 import amberfence.step.Change;
@@ -8,15 +9,17 @@ import amberfence.step.Standing;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
+import java.util.Optional;
 
 /** What the ladder says about a note or a row. */
 final class NoteWords {
     String of(Standing standing, LadderScene scene) {
         Note note = standing.before();
         Spelling spelling = spelling(note.start(), scene);
-        String head = Words.say("ladder.note", spelling.pitchText(note.pitch()),
-                spelling.degreeText(PitchClass.of(note.pitch())),
-                PlaceText.of(scene.results().song().time(), note.start()), note.velocity());
+        String place = PlaceText.of(scene.results().song().time(), note.start());
+        // A drum has no degree: it is said what is struck.
+        String head = drum(note.pitch(), scene).map(drum -> Words.say("ladder.drumNote", spelling.pitchText(note.pitch()), drum, place, note.velocity()))
+                .orElseGet(() -> Words.say("ladder.note", spelling.pitchText(note.pitch()), spelling.degreeText(PitchClass.of(note.pitch())), place, note.velocity()));
         return head + switch (standing.kind()) {
             case INSIDE -> "";
             case ALLOWED -> Words.say(scene.fence().isAllowedByHand(note) ? "ladder.allowedByHand" : "ladder.allowed");
@@ -49,8 +52,16 @@ final class NoteWords {
 
     String ofRow(int pitch, long tick, LadderScene scene) {
         Spelling spelling = spelling(tick, scene);
+        Optional<String> drum = drum(pitch, scene);
+        if (drum.isPresent()) {
+            return Words.say("ladder.drumRow", spelling.pitchText(pitch), drum.get());
+        }
         return Words.say(scene.fence().at(tick).containsPitch(pitch) ? "ladder.row" : "ladder.gap",
                 spelling.pitchText(pitch), spelling.degreeText(PitchClass.of(pitch)), spelling.key().text());
+    }
+
+    private static Optional<String> drum(int pitch, LadderScene scene) {
+        return scene.part().isDrums() ? DrumNames.of(pitch) : Optional.empty();
     }
 
     private static Spelling spelling(long tick, LadderScene scene) {

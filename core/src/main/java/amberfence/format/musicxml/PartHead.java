@@ -1,5 +1,6 @@
 package amberfence.format.musicxml;
 
+import amberfence.song.DrumNames;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -27,7 +28,7 @@ record PartHead(ScorePart part, Map<Integer, ScoreInstrument> drums) {
         head.getPartName().setValue(part.name());
         Map<Integer, ScoreInstrument> drums = new TreeMap<>();
         if (part.isDrums() && !notes.isEmpty()) {
-            notes.stream().map(Note::pitch).distinct().sorted().forEach(pitch -> drums.put(pitch, instrument(head, "-I" + pitch, "Drum " + pitch)));
+            notes.stream().map(Note::pitch).distinct().sorted().forEach(pitch -> drums.put(pitch, instrument(head, "-I" + pitch, DrumNames.of(pitch).orElse("Drum " + pitch))));
             drums.forEach((pitch, drum) -> midi(head, drum, part.channel()).setMidiUnpitched(pitch + 1));
         } else {
             MidiInstrument midi = midi(head, instrument(head, "-I1", part.name()), part.channel());
