@@ -165,6 +165,22 @@ class ReadThroughViewTest extends WindowTest {
     }
 
     @Test
+    void thePartThatIsLookedAtIsCalledAsItIsNowAndGoesWithItsPart() {
+        open();
+        int all = rows().getItems().size();
+        int part = rows().getItems().get(all - 1).part();
+        click("through-parts");
+        clickOn("#through-part-" + part);
+        settle();
+        interact(() -> session.edit("name", song -> song.withPart(part, same -> same.withName("Something else"))));
+        waitUntil(() -> text("through-parts").equals("Something else"));
+        interact(() -> session.edit("away", song -> song.minusPart(part)));
+        waitUntil(() -> text("through-parts").equals("All parts"));
+        waitUntil(() -> !rows().getItems().isEmpty());
+        assertThat(rows().getItems()).noneMatch(doubt -> doubt.part() == part);
+    }
+
+    @Test
     void exportingSaysHowManyPlacesAreUnreadAndTakesOneThere() {
         open();
         interact(() -> workspace.openExport());

@@ -3,7 +3,6 @@ package amberfence.app.ladder;
 import amberfence.app.hands.ShapeHand;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.app.theme.Controls;
 import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
 import amberfence.app.words.Words;
@@ -84,7 +83,6 @@ final class ShapeOverlay extends Region {
             hand.orElseThrow().release();
             event.consume();
         }));
-        Controls.tip(this, Words.say("form.pointsTip"));
     }
 
     private Optional<ShapeHand.Frame> frameAt(MouseEvent event) {

@@ -10,10 +10,12 @@ import amberfence.reading.through.DoubtKind;
 import amberfence.reading.through.Mend;
 import amberfence.reading.through.ReadThrough;
 import amberfence.song.Note;
+import amberfence.song.Part;
 import amberfence.song.TimeMap;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -41,6 +43,8 @@ import javafx.scene.layout.VBox;
  * part in front of the others.
  */
 public final class ThroughView extends VBox {
+    private final Button parts = Controls.button("through-parts", "through.allParts", null, "choice");
+    private OptionalInt looked = OptionalInt.empty();
     private final Session session;
     private final Consumer<Note> reveal;
     private final SoundDesk sound;
@@ -76,8 +80,7 @@ public final class ThroughView extends VBox {
         VBox.setVgrow(rows, Priority.ALWAYS);
         Button kinds = Controls.button("through-kinds", "through.kinds", null, "choice");
         kinds.setOnAction(event -> Controls.openMenu(kinds, kindItems()));
-        Button parts = Controls.button("through-parts", "through.allParts", null, "choice");
-        parts.setOnAction(event -> Controls.openMenu(parts, partItems(parts)));
+        parts.setOnAction(event -> Controls.openMenu(parts, partItems()));
         hearEach = session.preferences().text("through-hear", "on").equals("on");
         ToggleButton hear = Controls.chip("through-hear", Words.say("through.hearEach"), hearEach, on -> {
             hearEach = on;
@@ -88,7 +91,10 @@ public final class ThroughView extends VBox {
         HBox head = new HBox(10, heading, Controls.filler(), hear, parts, kinds);
         head.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, rows);
-        session.frames().follow(this::readWhenSeen, session.results());
+        session.frames().follow(() -> {
+            showPart();
+            readWhenSeen();
+        }, session.results());
         sceneProperty().addListener((property, old, now) -> {
             readWhenSeen();
             if (now != null) {
@@ -142,17 +148,27 @@ public final class ThroughView extends VBox {
         return items;
     }
 
-    private List<MenuItem> partItems(Button under) {
+    private List<MenuItem> partItems() {
         List<MenuItem> items = new ArrayList<>();
-        items.add(Controls.menuItem("through-part-all", Words.say("through.allParts"), () -> lookAt(under, OptionalInt.empty(), Words.say("through.allParts"))));
-        session.song().parts().forEach(part -> items.add(Controls.menuItem("through-part-" + part.id(), part.name(),
-                () -> lookAt(under, OptionalInt.of(part.id()), part.name()))));
+        items.add(Controls.menuItem("through-part-all", Words.say("through.allParts"), () -> lookAt(OptionalInt.empty())));
+        session.song().parts().forEach(part -> items.add(Controls.menuItem("through-part-" + part.id(), part.name(), () -> lookAt(OptionalInt.of(part.id())))));
         return items;
     }
 
-    private void lookAt(Button under, OptionalInt part, String name) {
-        under.setText(name);
+    private void lookAt(OptionalInt part) {
+        looked = part;
+        showPart();
         model.lookAt(part);
+    }
+
+    /** The name of the part that is looked at, as it is now; of one that was taken away all parts are looked at. */
+    private void showPart() {
+        Optional<Part> part = looked.isEmpty() ? Optional.empty() : session.song().find(looked.getAsInt());
+        parts.setText(part.map(Part::name).orElse(Words.say("through.allParts")));
+        if (looked.isPresent() && part.isEmpty()) {
+            looked = OptionalInt.empty();
+            model.lookAt(looked);
+        }
     }
 
     private void tell() {
