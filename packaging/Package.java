@@ -146,6 +146,10 @@ public final class Package {
                 .filter(line -> line.startsWith("app.classpath=")).map(line -> line.substring("app.classpath=".length()).replace("$APPDIR", app.toString()))
                 .collect(Collectors.joining(System.getProperty("path.separator")));
         sameTime(app);
+        if (JAVA < 18) {
+            // Newer ones have the classes of Java itself in an archive from the beginning.
+            command(java.toString(), "-Xshare:dump");
+        }
         List<String> start = new ArrayList<>(List.of(java.toString()));
         start.addAll(OPTIONS);
         start.addAll(List.of(JAVA >= 25 ? "-XX:AOTCacheOutput=" + app.resolve("classes.aot") : "-XX:ArchiveClassesAtExit=" + app.resolve("classes.jsa"), "-Xlog:disable",
