@@ -251,7 +251,11 @@ public final class Package {
     }
 
     private static void command(String... command) throws IOException, InterruptedException {
-        if (new ProcessBuilder(command).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectError(ProcessBuilder.Redirect.INHERIT).start().waitFor() != 0) {
+        ProcessBuilder process = new ProcessBuilder(command);
+        // What was packed once already only to be taken apart is packed for good.
+        process.environment().put("DPKG_DEB_COMPRESSOR_TYPE", "xz");
+        process.environment().put("DPKG_DEB_COMPRESSOR_LEVEL", "1");
+        if (process.redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectError(ProcessBuilder.Redirect.INHERIT).start().waitFor() != 0) {
             throw new IllegalStateException(String.join(" ", command) + " failed");
         }
     }

@@ -17,8 +17,8 @@ need_maven
 if [ "$(uname)" = Linux ]; then
   need_packages dpkg=dpkg-deb fakeroot=fakeroot binutils=objcopy
   need_display
-  # Packed quickly: the image is put in and out again before it is done.
-  export DPKG_DEB_COMPRESSOR_TYPE=xz DPKG_DEB_COMPRESSOR_LEVEL=1
+  # The first package is taken apart again before it is done.
+  export DPKG_DEB_COMPRESSOR_TYPE=none
 fi
 say "packing with Java ${newest:-} of ${JAVA_HOME:-the path}"
 cd "$HOME_DIR"
