@@ -9,10 +9,15 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.ReadSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
+import amberfence.format.project.ProjectDocument;
+import amberfence.format.project.ProjectReader;
+import amberfence.format.project.ProjectWriter;
 import amberfence.song.Metre;
 import amberfence.song.Note;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Role;
+import amberfence.song.Song;
 import amberfence.theory.Chord;
 import java.io.IOException;
 import java.io.InputStream;
@@ -242,6 +247,15 @@ class ScoreReaderTest {
     void drumsAreWrittenWithTheirNames() {
         String xml = new String(MusicXmlFormat.PLAIN.write(LanternFerry.plain(), Set.of(4)).content(), StandardCharsets.UTF_8);
         assertThat(xml).contains("<sign>percussion</sign>", "<unpitched>", "<instrument-name>").doesNotContain("<pitch>", "Drum ");
+    }
+
+    @Test
+    void aProjectKnowsThatItsSongCameFromAScore() throws Exception {
+        Song song = Scores.read(Scores.of("<harmony><root><root-step>C</root-step></root><kind>major</kind></harmony>" + note("C4", 16))).song();
+        Song back = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "song.amber").song();
+        assertThat(back).isEqualTo(song);
+        assertThat(back.origin()).isEqualTo(Origin.SCORE);
+        assertThat(back.parts().get(0).isOriginalKept()).isTrue();
     }
 
     @Test
