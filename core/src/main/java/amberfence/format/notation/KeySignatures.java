@@ -1,5 +1,6 @@
 package amberfence.format.notation;
 
+import amberfence.theory.Degree;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.Scale;
@@ -63,7 +64,7 @@ public final class KeySignatures {
         }
         long major = shared(scale, Scales.MAJOR);
         long minor = shared(scale, Scales.MINOR);
-        boolean third = scale.degrees().stream().anyMatch(degree -> degree.number() == 3 && degree.alteration() < 0);
+        boolean third = scale.degrees().contains(Degree.parse("b3")) && !scale.degrees().contains(Degree.parse("3"));
         boolean isMinor = scale.name().endsWith("minor") || (major == minor ? third : minor > major);
         return isMinor ? "minor" : "major";
     }
