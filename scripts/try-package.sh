@@ -32,6 +32,6 @@ done
 [ "$(head -c 4 "$folder/inside.wav")" = RIFF ] || fail "inside.wav is no WAV file"
 grep -q "MimeType=.*application/x-amber-fence" "$folder/root/usr/share/applications/amber-fence.desktop" || fail "the menu entry opens no projects"
 [ -s "$folder/root/usr/share/icons/hicolor/48x48/apps/amber-fence.png" ] || fail "there is no icon"
-[ -L "$folder/root/usr/bin/amber-fence" ] || fail "there is no command amber-fence"
+[ -x "$folder/root/usr/bin/amber-fence" ] || fail "there is no command amber-fence"
 cp "$folder/window.png" "$HOME_DIR/packaging/target/window.png"
 say "the package works on its own: $(basename "${packages[0]}"), $(($(stat -c %s "${packages[0]}") >> 20)) MB"
