@@ -1,6 +1,5 @@
 package amberfence.cli;
 
-import amberfence.format.FileBytes;
 import amberfence.format.FileTrouble;
 import amberfence.format.ReadSong;
 import amberfence.format.RecipeFile;
@@ -116,7 +115,7 @@ final class CommandFiles {
             return Optional.empty();
         }
         try {
-            return Optional.of(format.chart(FileBytes.read(Path.of(text), format.mostBytes()), text).bars());
+            return Optional.of(format.bars(Path.of(text), text));
         } catch (UnreadableFileException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         }

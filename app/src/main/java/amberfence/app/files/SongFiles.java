@@ -3,7 +3,6 @@ package amberfence.app.files;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.app.words.Words;
-import amberfence.format.FileBytes;
 import amberfence.format.FileState;
 import amberfence.format.FileTrouble;
 import amberfence.format.Notice;
@@ -127,7 +126,7 @@ public final class SongFiles {
     public void chart(Consumer<String> then) {
         choice.toOpenChart().ifPresent(file -> work.read(() -> {
             ChartFormat format = Formats.of(file) instanceof ChartFormat chart ? chart : ChartFormat.TEXT;
-            return format.chart(FileBytes.read(file, format.mostBytes()), String.valueOf(file.getFileName())).bars();
+            return format.bars(file, String.valueOf(file.getFileName()));
         }, then, failed(file)));
     }
 

@@ -15,7 +15,6 @@ import amberfence.words.Typefaces;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.math.BigInteger;
 import java.util.List;
 import java.util.OptionalInt;
 
@@ -41,7 +40,7 @@ final class LeadSheet {
         this.notices = notices;
         this.fence = song.fence().along(song.time());
         this.words = Numerals.of(song.progression().spans(), ChordSpan::chord, span -> fence.keyAt(span.start()));
-        this.perTick = 12 / BigInteger.valueOf(song.time().ticksPerQuarter()).gcd(BigInteger.valueOf(12)).intValue();
+        this.perTick = NotatedBar.divisionsPerTick(song.time());
         List<Note> notes = part.isEmpty() ? List.of() : PartResult.lines(song).get(part.getAsInt()).notes();
         long end = Math.max(song.progression().end(), notes.stream().mapToLong(Note::end).max().orElse(0));
         this.bars = NotatedBar.of(song, end, MOST_BARS, perTick);

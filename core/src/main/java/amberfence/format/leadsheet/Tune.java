@@ -4,13 +4,14 @@ import amberfence.format.Notice;
 import amberfence.format.notation.Accidentals;
 import amberfence.format.notation.NotatedBar;
 import amberfence.format.notation.NotatedGrid;
-import amberfence.format.notation.NotatedPieces;
 import amberfence.format.notation.NotatedPieces.Piece;
-import amberfence.format.notation.NotatedVoices;
+import amberfence.format.notation.NotatedPieces;
 import amberfence.format.notation.NotatedVoices.Together;
+import amberfence.format.notation.NotatedVoices;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.theory.SpelledPitch;
+import amberfence.theory.Spelling;
 import amberfence.words.Texts;
 import amberfence.words.Typefaces;
 import java.io.IOException;
@@ -20,7 +21,6 @@ import java.util.stream.IntStream;
 
 /** The tune on the staff, or strokes for the beats where none is written. */
 final class Tune {
-    private static final int MIDDLE_C = 60;
     /** How far stems and beams reach past the outermost head, in half spaces. */
     private static final int STEM = 7;
     /** What a bar, a head and a sign need at least, in points. */
@@ -30,7 +30,7 @@ final class Tune {
     private final boolean written;
     private final List<NotatedBar> bars;
     private final NotatedPieces pieces;
-    private final List<List<Together>> byBar = new ArrayList<>();
+    private final List<List<Together>> byBar;
     private final boolean low;
 
     /** @param written whether there is a tune at all */
@@ -47,20 +47,8 @@ final class Tune {
         if (more > 0) {
             notices.add(new Notice("", Texts.count(more, "%s note that overlaps others is not on the lead sheet", "%s notes that overlap others are not on the lead sheet")));
         }
-        int next = 0;
-        List<Together> all = voices.get(0);
-        for (NotatedBar bar : bars) {
-            while (next < all.size() && all.get(next).to() <= bar.start()) {
-                next++;
-            }
-            List<Together> here = new ArrayList<>();
-            for (int i = next; i < all.size() && all.get(i).from() < bar.end(); i++) {
-                here.add(all.get(i));
-            }
-            byBar.add(here);
-        }
-        int[] pitches = shown.stream().mapToInt(Note::pitch).sorted().toArray();
-        this.low = pitches.length > 0 && pitches[pitches.length / 2] < MIDDLE_C;
+        this.byBar = NotatedVoices.inBars(voices.get(0), bars);
+        this.low = NotatedBar.isLow(shown);
     }
 
     boolean isWritten() {
@@ -160,30 +148,10 @@ final class Tune {
     }
 
     private List<Placed> place(int bar, LeadSheet.Places places) {
-        NotatedBar notated = bars.get(bar);
-        List<Placed> placed = new ArrayList<>();
-        long at = notated.start();
-        for (Together together : byBar.get(bar)) {
-            long from = Math.max(at, together.from());
-            long to = Math.min(notated.end(), together.to());
-            rests(bar, at, from, places, placed);
-            List<SpelledPitch> pitches = together.notes().stream().map(note -> notated.spelling().key().spelling().pitch(note.pitch())).toList();
-            for (Piece piece : pieces.split(bar, from, to)) {
-                placed.add(new Placed(piece, places.x(piece.from()), pitches, piece.to() < together.to()));
-            }
-            at = to;
-        }
-        rests(bar, at, notated.end(), places, placed);
-        return placed;
-    }
-
-    private void rests(int bar, long from, long to, LeadSheet.Places places, List<Placed> placed) {
-        NotatedBar notated = bars.get(bar);
-        if (from == notated.start() && to == notated.end()) {
-            placed.add(new Placed(new Piece(from, to, "whole", 0, false, false, false), places.x(from), List.of(), false));
-            return;
-        }
-        pieces.split(bar, from, to).forEach(piece -> placed.add(new Placed(piece, places.x(piece.from()), List.of(), false)));
+        Spelling spelling = bars.get(bar).spelling().key().spelling();
+        return pieces.fill(bar, byBar.get(bar)).stream().map(value -> new Placed(value.piece(), places.x(value.piece().from()),
+                value.sounding().map(together -> together.notes().stream().map(note -> spelling.pitch(note.pitch())).toList()).orElse(List.of()),
+                value.sounding().filter(together -> value.piece().to() < together.to()).isPresent())).toList();
     }
 
     private static void tie(Staff staff, Ink ink, Placed value, float to) throws IOException {

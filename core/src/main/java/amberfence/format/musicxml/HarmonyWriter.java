@@ -13,11 +13,9 @@ import org.audiveris.proxymusic.HarmonyAlter;
 import org.audiveris.proxymusic.Kind;
 import org.audiveris.proxymusic.KindValue;
 import org.audiveris.proxymusic.ObjectFactory;
-import org.audiveris.proxymusic.Offset;
 import org.audiveris.proxymusic.Root;
 import org.audiveris.proxymusic.RootStep;
 import org.audiveris.proxymusic.Step;
-import org.audiveris.proxymusic.YesNo;
 
 /** Writes chord symbols. */
 final class HarmonyWriter {
@@ -49,12 +47,7 @@ final class HarmonyWriter {
             }
             written.changes().forEach(change -> harmony.getHarmonyChord().add(degree(change)));
         }
-        if (offset != 0) {
-            Offset later = MAKE.createOffset();
-            later.setValue(BigDecimal.valueOf(offset));
-            later.setSound(YesNo.YES);
-            harmony.setOffset(later);
-        }
+        Quarters.later(offset).ifPresent(harmony::setOffset);
         return harmony;
     }
 

@@ -64,14 +64,14 @@ final class ScoreReader {
         }
         order();
         TimeMap time = new TimeMap(ticksPerQuarter, tempos(events), metres());
-        Map<Integer, Part> parts = new TreeMap<>();
+        List<Part> parts = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            parts.put(i, part(i, events.get(i), scans.get(i).isDrums()));
+            parts.add(part(i, events.get(i), scans.get(i).isDrums()));
         }
         Progression progression = progression(events);
         KeyPlan keys = keys(time);
         Song song = new Song(score.title().isEmpty() ? name.replaceFirst("\\.[^.]*$", "") : score.title(), score.credits(), time, Fence.of(keys), progression,
-                List.copyOf(parts.values()), Origin.SCORE, Optional.empty(), LeftPlaces.NONE, nextId);
+                parts, Origin.SCORE, Optional.empty(), LeftPlaces.NONE, nextId);
         notices.addAll(leftOut.notices(bar -> Math.max(0, order.indexOf(bar)) + 1));
         return new ReadSong(SongLimits.checked(song, name), notices, written.namesKey() ? Optional.of(keys.first()) : Optional.empty());
     }
@@ -107,7 +107,7 @@ final class ScoreReader {
         for (int i = 0; i < order.size(); i++) {
             double quarters = (starts[i + 1] - starts[i]) / ticksPerQuarter;
             TimeSignature wanted = signatures.get(order.get(i)).filter(signature -> quarters <= signature.quarters() + 1e-9)
-                    .or(() -> TimeSignature.ofQuarters(quarters)).orElse(now == null ? new TimeSignature(4, 4) : now);
+                    .or(() -> TimeSignature.ofQuarters(quarters)).orElse(now == null ? TimeSignature.USUAL : now);
             if (!wanted.equals(now) || i > 0 && !metres.containsKey(tick(starts[i])) && isOdd(i - 1, now)) {
                 metres.put(tick(starts[i]), wanted.metre(tick(starts[i])));
                 now = wanted;

@@ -3,7 +3,6 @@ package amberfence.format.musicxml;
 import amberfence.format.Notice;
 import amberfence.format.notation.NotatedBar;
 import amberfence.format.notation.NotatedGrid;
-import amberfence.format.notation.NotatedPieces.Piece;
 import amberfence.format.notation.NotatedPieces;
 import amberfence.format.notation.NotatedVoices.Together;
 import amberfence.format.notation.NotatedVoices;
@@ -42,7 +41,6 @@ import org.audiveris.proxymusic.YesNo;
  */
 final class ScoreWriter {
     private static final ObjectFactory MAKE = new ObjectFactory();
-    private static final int MIDDLE_C = 60;
     private final Song song;
     private final List<Part> parts;
     private final Map<Integer, Line> lines;
@@ -60,8 +58,7 @@ final class ScoreWriter {
         this.parts = some.isEmpty() ? List.of(Part.of(0, Texts.say("Chords"), Role.CHORDS, 0, Line.EMPTY)) : some;
         this.lines = some.isEmpty() ? Map.of(0, Line.EMPTY) : results;
         int ticks = song.time().ticksPerQuarter();
-        // Sixteenths, triplets and ticks all have whole numbers then.
-        this.perTick = 12 / BigInteger.valueOf(ticks).gcd(BigInteger.valueOf(12)).intValue();
+        this.perTick = NotatedBar.divisionsPerTick(song.time());
         this.divisions = ticks * perTick;
         long end = Math.max(song.progression().end(), parts.stream().mapToLong(part -> lines.get(part.id()).end()).max().orElse(0));
         this.bars = NotatedBar.of(song, end, PlayingOrder.MOST_BARS, perTick);
@@ -138,7 +135,7 @@ final class ScoreWriter {
         NotatedGrid grid = new NotatedGrid(bars, divisions, perTick, notes);
         NotatedPieces pieces = new NotatedPieces(bars, grid, divisions);
         List<List<Together>> voices = NotatedVoices.of(notes, grid);
-        int[] next = new int[voices.size()];
+        List<List<List<Together>>> inBars = voices.stream().map(voice -> NotatedVoices.inBars(voice, bars)).toList();
         NoteWriter writer = new NoteWriter(head, perTick);
         for (int bar = 0; bar < bars.size(); bar++) {
             NotatedBar notated = bars.get(bar);
@@ -151,33 +148,32 @@ final class ScoreWriter {
             attributes(part, notes, bar).ifPresent(measure.getNoteOrBackupOrForward()::add);
             writer.beginBar(notated.spelling());
             for (int voice = 0; voice < voices.size(); voice++) {
-                List<Together> all = voices.get(voice);
-                while (next[voice] < all.size() && all.get(next[voice]).to() <= notated.start()) {
-                    next[voice]++;
+                List<Together> here = inBars.get(voice).get(bar);
+                if (voice > 0 && here.isEmpty()) {
+                    continue;
                 }
-                boolean silent = next[voice] >= all.size() || all.get(next[voice]).from() >= notated.end();
-                if (voice == 0 || !silent) {
-                    if (voice > 0) {
-                        Backup backup = MAKE.createBackup();
-                        backup.setDuration(BigDecimal.valueOf(notated.end() - notated.start()));
-                        measure.getNoteOrBackupOrForward().add(backup);
-                    }
-                    new VoiceWriter(writer, pieces, notated, bar, voice + 1, measure.getNoteOrBackupOrForward())
-                            .write(all.subList(next[voice], all.size()), first && voice == 0 ? chords : new TreeMap<>(), first && voice == 0 ? tempos : new TreeMap<>());
+                if (voice > 0) {
+                    Backup backup = MAKE.createBackup();
+                    backup.setDuration(BigDecimal.valueOf(notated.end() - notated.start()));
+                    measure.getNoteOrBackupOrForward().add(backup);
                 }
+                boolean marked = first && voice == 0;
+                new VoiceWriter(writer, voice + 1, marked ? chords : new TreeMap<>(), marked ? tempos : new TreeMap<>(), measure.getNoteOrBackupOrForward())
+                        .write(pieces.fill(bar, here), notated);
             }
         }
-        sayWhatWasRounded(part, notes, grid);
+        sayWhatWasRounded(part, voices);
     }
 
-    private void sayWhatWasRounded(Part part, List<Note> notes, NotatedGrid grid) {
+    private void sayWhatWasRounded(Part part, List<List<Together>> voices) {
         long most = 0;
         int count = 0;
-        for (Note note : notes) {
-            long[] place = grid.place(note);
-            long moved = Math.max(Math.abs(place[0] - note.start() * perTick), Math.abs(place[1] - note.end() * perTick));
-            most = Math.max(most, moved);
-            count += moved > 0 ? 1 : 0;
+        for (Together together : voices.stream().flatMap(List::stream).toList()) {
+            for (Note note : together.notes()) {
+                long moved = Math.max(Math.abs(together.from() - note.start() * perTick), Math.abs(together.to() - note.end() * perTick));
+                most = Math.max(most, moved);
+                count += moved > 0 ? 1 : 0;
+            }
         }
         if (count > 0) {
             notices.add(new Notice(part.name(), Texts.count(count, "%s note is written up to %s ticks from where it is played", "%s notes are written up to %s ticks from where they are played",
@@ -210,8 +206,7 @@ final class ScoreWriter {
     /** By where most of the notes lie. */
     private static Clef clef(Part part, List<Note> notes) {
         Clef clef = MAKE.createClef();
-        int[] pitches = notes.stream().mapToInt(Note::pitch).sorted().toArray();
-        boolean low = pitches.length == 0 ? part.role() == Role.BASS : pitches[pitches.length / 2] < MIDDLE_C;
+        boolean low = notes.isEmpty() ? part.role() == Role.BASS : NotatedBar.isLow(notes);
         clef.setSign(part.isDrums() ? ClefSign.PERCUSSION : low ? ClefSign.F : ClefSign.G);
         if (!part.isDrums()) {
             clef.setLine(BigInteger.valueOf(low ? 4 : 2));

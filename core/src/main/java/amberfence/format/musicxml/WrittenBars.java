@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 final class WrittenBars {
     /** Beats and note value of a signature; none where no metre is measured. */
     record TimeSignature(int numerator, int denominator) {
-        private static final TimeSignature USUAL = new TimeSignature(4, 4);
+        static final TimeSignature USUAL = new TimeSignature(4, 4);
 
         double quarters() {
             return 4.0 * numerator / denominator;

@@ -2,8 +2,10 @@ package amberfence.format.notation;
 
 import amberfence.format.notation.KeySignatures.Signature;
 import amberfence.song.Metre;
+import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.song.TimeMap;
+import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -19,6 +21,19 @@ import java.util.Optional;
  * @param beats where its beats begin, and at last where it ends: quarters, or the main beats of a compound metre
  */
 public record NotatedBar(long start, long end, Optional<Metre> metre, Optional<Signature> key, Signature spelling, boolean isShort, long[] beats) {
+    private static final int MIDDLE_C = 60;
+
+    /** How many divisions a tick has, so that sixteenths, triplets and ticks all have whole numbers. */
+    public static int divisionsPerTick(TimeMap time) {
+        return 12 / BigInteger.valueOf(time.ticksPerQuarter()).gcd(BigInteger.valueOf(12)).intValue();
+    }
+
+    /** Whether most notes lie so low that they want a bass clef; not so when there are none. */
+    public static boolean isLow(List<Note> notes) {
+        int[] pitches = notes.stream().mapToInt(Note::pitch).sorted().toArray();
+        return pitches.length > 0 && pitches[pitches.length / 2] < MIDDLE_C;
+    }
+
     /** All bars until a tick, at most so many. */
     public static List<NotatedBar> of(Song song, long endTick, int most, int divisionsPerTick) {
         TimeMap time = song.time();

@@ -1,7 +1,9 @@
 package amberfence.format.notation;
 
+import amberfence.format.notation.NotatedVoices.Together;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Cuts what lasts into values that can be written: along the beats, so that they can be seen. */
 public final class NotatedPieces {
@@ -30,8 +32,35 @@ public final class NotatedPieces {
         this.divisions = divisions;
     }
 
+    /**
+     * A value of a voice.
+     *
+     * @param sounding what sounds; empty for a rest
+     */
+    public record Value(Piece piece, Optional<Together> sounding) {
+    }
+
+    /** One bar of a voice, filled up with rests. A bar with nothing in it is one rest, which has no name of its own. */
+    public List<Value> fill(int bar, List<Together> inBar) {
+        List<Value> values = new ArrayList<>();
+        long at = bars.get(bar).start();
+        for (Together together : inBar) {
+            long from = Math.max(at, together.from());
+            rest(bar, at, from, values);
+            at = Math.min(bars.get(bar).end(), together.to());
+            split(bar, from, at).forEach(piece -> values.add(new Value(piece, Optional.of(together))));
+        }
+        rest(bar, at, bars.get(bar).end(), values);
+        return values;
+    }
+
+    private void rest(int bar, long from, long to, List<Value> values) {
+        boolean whole = from == bars.get(bar).start() && to == bars.get(bar).end();
+        (whole ? List.of(new Piece(from, to, "", 0, false, false, false)) : split(bar, from, to)).forEach(piece -> values.add(new Value(piece, Optional.empty())));
+    }
+
     /** What lies in one bar, in its order. */
-    public List<Piece> split(int bar, long from, long to) {
+    private List<Piece> split(int bar, long from, long to) {
         List<Piece> pieces = new ArrayList<>();
         long[] beats = bars.get(bar).beats();
         long at = from;

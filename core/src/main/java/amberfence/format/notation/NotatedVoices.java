@@ -19,6 +19,23 @@ public final class NotatedVoices {
     private NotatedVoices() {
     }
 
+    /** What of a voice sounds in each bar. */
+    public static List<List<Together>> inBars(List<Together> voice, List<NotatedBar> bars) {
+        List<List<Together>> inBars = new ArrayList<>();
+        int first = 0;
+        for (NotatedBar bar : bars) {
+            while (first < voice.size() && voice.get(first).to() <= bar.start()) {
+                first++;
+            }
+            int behind = first;
+            while (behind < voice.size() && voice.get(behind).from() < bar.end()) {
+                behind++;
+            }
+            inBars.add(voice.subList(first, behind));
+        }
+        return inBars;
+    }
+
     /** At least one voice, each in time. */
     public static List<List<Together>> of(List<Note> notes, NotatedGrid grid) {
         Map<Span, List<Note>> spans = new TreeMap<>(Comparator.comparingLong(Span::from).thenComparing(Comparator.comparingLong(Span::to).reversed()));

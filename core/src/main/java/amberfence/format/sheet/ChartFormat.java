@@ -1,5 +1,6 @@
 package amberfence.format.sheet;
 
+import amberfence.format.FileBytes;
 import amberfence.format.Notice;
 import amberfence.format.ReadSong;
 import amberfence.format.ReadableFormat;
@@ -21,6 +22,7 @@ import amberfence.theory.MusicTextException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -67,8 +69,7 @@ public enum ChartFormat implements ReadableFormat {
         return MOST_BYTES;
     }
 
-    /** What the file says of its song and its chords, for putting them somewhere else. */
-    public ChartText chart(byte[] bytes, String name) throws UnreadableFileException {
+    private ChartText chart(byte[] bytes, String name) throws UnreadableFileException {
         try {
             return read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString().replace("\uFEFF", ""));
         } catch (CharacterCodingException e) {
@@ -76,6 +77,15 @@ public enum ChartFormat implements ReadableFormat {
         } catch (MusicTextException e) {
             throw new UnreadableFileException(name + ": " + e.getMessage());
         }
+    }
+
+    /**
+     * The bars of a chart in a file, as text.
+     *
+     * @param name what to call the file in messages
+     */
+    public String bars(Path file, String name) throws UnreadableFileException {
+        return chart(FileBytes.read(file, mostBytes()), name).bars();
     }
 
     @Override
