@@ -34,13 +34,15 @@ class ArchitectureTest {
                 .layer("format").definedBy("amberfence.format..")
                 .layer("sound").definedBy("amberfence.sound..")
                 .layer("demo").definedBy("amberfence.demo..")
+                .layer("handbook").definedBy("amberfence.handbook..")
+                .whereLayer("handbook").mayNotBeAccessedByAnyLayer()
                 .whereLayer("sound").mayNotBeAccessedByAnyLayer()
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
-                .whereLayer("format").mayOnlyBeAccessedByLayers("demo", "sound")
-                .whereLayer("edit").mayOnlyBeAccessedByLayers("demo", "sound", "format")
-                .whereLayer("step").mayOnlyBeAccessedByLayers("demo", "sound", "format", "edit")
-                .whereLayer("reading").mayOnlyBeAccessedByLayers("demo", "sound", "format", "edit", "step")
-                .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "sound", "format", "edit", "step", "reading")
+                .whereLayer("format").mayOnlyBeAccessedByLayers("demo", "sound", "handbook")
+                .whereLayer("edit").mayOnlyBeAccessedByLayers("demo", "sound", "handbook", "format")
+                .whereLayer("step").mayOnlyBeAccessedByLayers("demo", "sound", "handbook", "format", "edit")
+                .whereLayer("reading").mayOnlyBeAccessedByLayers("demo", "sound", "handbook", "format", "edit", "step")
+                .whereLayer("song").mayOnlyBeAccessedByLayers("demo", "sound", "handbook", "format", "edit", "step", "reading")
                 .because("a package uses only those below it").check(CORE);
         slices().matching("amberfence.(**)").should().beFreeOfCycles().check(CORE);
     }

@@ -102,7 +102,7 @@ public final class AmberFence extends Application {
             new Screenshots(scene, workspace, session).take(arguments);
         } else {
             // Whatever this run was started with: work that was left is offered first.
-            workspace.files().offerUnsaved(() -> arguments.file().ifPresent(workspace.files()::open));
+            workspace.files().offerUnsaved(() -> arguments.file().ifPresentOrElse(workspace.files()::open, workspace::offerTour));
         }
     }
 

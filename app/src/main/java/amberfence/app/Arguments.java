@@ -22,7 +22,7 @@ import javafx.geometry.Dimension2D;
 record Arguments(Optional<Demo> demo, Optional<Path> file, Optional<Path> screenshot, String view, Optional<String> theme,
                  Optional<Dimension2D> size, OptionalInt scale) {
     static final List<String> VIEWS = List.of("workspace", "before", "hands", "pick", "steps", "recipes", "once",
-        "history", "chords", "tryit", "velocities", "notes", "folded", "bass", "melody", "follow", "lowest", "arpeggio", "fill", "shape", "bend", "through", "live", "compare", "smooth", "fence", "import", "export", "shortcuts", "time", "settings", "title");
+        "history", "chords", "tryit", "velocities", "notes", "folded", "bass", "melody", "follow", "lowest", "arpeggio", "fill", "shape", "bend", "through", "live", "compare", "smooth", "fence", "import", "export", "shortcuts", "handbook", "tour", "offer", "time", "settings", "title");
     private static final int MOST_SCALE = 200;
     static final List<String> THEMES = List.of("paper", "lamp");
 

@@ -115,6 +115,12 @@ final class Screenshots {
                 workspace.openOnce(StepCatalogue.find("mirror")
                         .orElseThrow());
             }
+            case "handbook" -> workspace.openHandbook("arpeggio");
+            case "tour" -> {
+                workspace.offerTour();
+                ((Button) scene.lookup("#tour-take")).fire();
+            }
+            case "offer" -> workspace.offerTour();
             case "history" -> {
                 hands();
                 workspace.openHistory();

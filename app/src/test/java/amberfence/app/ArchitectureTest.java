@@ -29,7 +29,7 @@ class ArchitectureTest {
         "amberfence.app.ladder..", "amberfence.app.hands..", "amberfence.app.pick..", "amberfence.app.steps..",
         "amberfence.app.changes..", "amberfence.app.progression..", "amberfence.app.compare..", "amberfence.app.overview..",
         "amberfence.app.sound..", "amberfence.app.tryit..", "amberfence.app.notes..", "amberfence.app.through..",
-        "amberfence.app.sheets..", "amberfence.app.workspace.."};
+        "amberfence.app.sheets..", "amberfence.app.handbook..", "amberfence.app.tour..", "amberfence.app.workspace.."};
 
     @Test
     void theSessionKnowsNoView() {
@@ -83,9 +83,9 @@ class ArchitectureTest {
     }
 
     /** The areas of the window, lowest first: each uses only those of lines above its own. The README tells the same. */
-    private static final List<List<String>> LEVELS = List.of(List.of("words"), List.of("keys", "theme", "trouble", "work"), List.of("session"),
+    private static final List<List<String>> LEVELS = List.of(List.of("words"), List.of("keys", "theme", "trouble", "work"), List.of("session", "handbook"),
             List.of("changes", "files", "hands", "overview", "progression", "sound"),
-            List.of("fence", "ladder", "notes", "parts", "pick", "through", "tryit"), List.of("compare", "head", "steps"), List.of("sheets"),
+            List.of("fence", "ladder", "notes", "parts", "pick", "through", "tryit"), List.of("compare", "head", "steps"), List.of("sheets", "tour"),
             List.of("workspace"));
 
     @Test

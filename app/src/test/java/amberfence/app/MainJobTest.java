@@ -152,7 +152,7 @@ class MainJobTest extends WindowTest {
         assertThat(lookup("#ladder").query().getAccessibleText()).startsWith("A4 · degree 5 · bar 1:4");
         push(KeyCode.ESCAPE);
         assertThat(session.selection().notes().get()).isEmpty();
-        push(KeyCode.F1);
+        push(KeyCode.SHIFT, KeyCode.F1);
         assertThat(isShown("shortcuts-sheet")).isTrue();
         push(KeyCode.ESCAPE);
         assertThat(isShown("shortcuts-sheet")).isFalse();

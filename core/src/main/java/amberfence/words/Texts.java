@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -14,12 +15,20 @@ import java.util.Map;
  * English texts stand in {@code texts.tsv}, for translators to begin with.
  */
 public final class Texts {
-    private static final Map<String, String> TRANSLATED = shipped(Locale.getDefault().getLanguage());
+    /** The languages that there are texts in, by their codes; the first is the one that everything is written in. */
+    public static final List<String> LANGUAGES = List.of("en", "de");
+    private static final String LANGUAGE = LANGUAGES.contains(Locale.getDefault().getLanguage()) ? Locale.getDefault().getLanguage() : LANGUAGES.get(0);
+    private static final Map<String, String> TRANSLATED = shipped(LANGUAGE);
 
     private Texts() {
     }
 
-    /** A text in the language of the machine, where there is a translation, with values in the places marked {@code %s}. */
+    /** The code of the language in which all is said: that of the machine, or of whoever started the application, when there are texts in it. */
+    public static String language() {
+        return LANGUAGE;
+    }
+
+    /** A text in that language, where there is a translation, with values in the places marked {@code %s}. */
     public static String say(String english, Object... values) {
         return say(TRANSLATED, english, values);
     }
@@ -43,7 +52,7 @@ public final class Texts {
     }
 
     private static Map<String, String> shipped(String language) {
-        if (language.equals(Locale.ENGLISH.getLanguage())) {
+        if (language.equals(LANGUAGES.get(0))) {
             // Nothing to look for: not to find a file takes as long as opening all there is.
             return Map.of();
         }

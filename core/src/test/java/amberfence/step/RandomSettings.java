@@ -16,6 +16,7 @@ final class RandomSettings {
         "drawn:F:480t:0/240/4/1/0/0/60"};
     /** What is written as text, by its key. */
     private static final Map<String, String[]> WRITTEN = Map.ofEntries(
+            Map.entry("home", new String[] {"own", "Em7", "C"}),
             Map.entry("then", new String[] {"0 octaves", "1 octave", "2 degrees", "-3 degrees"}),
             Map.entry("accents", new String[] {"100", "120,60,80", "50,400"}),
             Map.entry("which", new String[] {"lowest", "below:2", "above:3", "line:1/2", "line:3/4"}),
@@ -70,7 +71,7 @@ final class RandomSettings {
             case PITCHES -> pitches();
             case KEY -> any(KEYS);
             case NOTE_VALUE -> key.equals("longest") ? "1/" + (1 << random.nextInt(7)) : any(GRIDS);
-            case PATTERN -> key.equals("home") ? any(new String[] {"own", "Em7", "C"}) : any(PATTERNS);
+            case PATTERN -> any(PATTERNS);
             case CHORDS -> any(new String[] {"progression", "chord-parts"});
             case FIGURE -> any(FIGURES);
             case LINES -> any(LINES);

@@ -139,7 +139,15 @@ public final class SongFiles {
 
     /** Takes in a song that was found. */
     public void take(Song song) {
-        replace(() -> session.open(ProjectDocument.of(song), null));
+        take(song, () -> { });
+    }
+
+    /** Takes in a song that was found and goes on, unless the open one is to stay. */
+    public void take(Song song, Runnable then) {
+        replace(() -> {
+            session.open(ProjectDocument.of(song), null);
+            then.run();
+        });
     }
 
     /** Puts another song in the place of the open one, once it is decided what becomes of that. */

@@ -17,7 +17,7 @@ public enum Shortcut {
     SETTLE("Shortcut+Enter"), STEPS("Shortcut+T"), CHANGES("Shortcut+1"), CHORDS("Shortcut+2"), KEYS("Shortcut+3"), PICK("Shortcut+4"),
     NOTES("Shortcut+5"), VELOCITIES("Shortcut+6"),
     OVERVIEW("Shortcut+7"), THROUGH("Shortcut+8"), SELECT_ALL("Shortcut+A"), COPY("Shortcut+C"), CUT("Shortcut+X"),
-    PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), ANOTHER("Shortcut+R"), SHORTCUTS("F1"),
+    PASTE("Shortcut+V"), DUPLICATE("Shortcut+D"), PLAY("Space"), THEME("Shortcut+L"), ANOTHER("Shortcut+R"), HANDBOOK("F1"), SHORTCUTS("Shift+F1"),
     PEEK("", "B"), WITHOUT("", "Shift+B"), NEXT_NOTE("", "← →"), FIRST_LAST("", "Home  End"), DEGREE("", "↑ ↓"), SEMITONE("", "Alt+↑ ↓"),
     OCTAVE("", "Shift+↑ ↓"), NUDGE("", "Alt+← →"), TICK("", "Alt+Shift+← →"), LOUDER("", "Ctrl+↑ ↓"), DRAW("", "D"),
     CUT_GRID("", "K"), JOIN("", "J"), DELETE("", "Del"), ALLOW("", "A"), LEAVE("", "X"), NEXT_TAKE("", "T"), OUTLINE("", "O"),

@@ -42,7 +42,7 @@ final class BendControl {
     private Node node() {
         curve.toBeDragged(control.setting().label() + ", " + bend, Words.say("form.bendTip"), this::press,
                 event -> show(pressedBend - (int) Math.round((event.getX() - pressedAt) * 2 * MOST / curve.getWidth())), this::take, this::typed);
-        HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(), number);
+        HBox head = new HBox(8, control.label(), Controls.filler(), number);
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, curve);
     }

@@ -19,6 +19,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -44,11 +45,11 @@ final class FigureControl {
     }
 
     static Node of(SettingControl<?> control) {
-        return new FigureControl((FollowChords) control.step(), control.host()).rows();
+        return new FigureControl((FollowChords) control.step(), control.host()).rows(control.label());
     }
 
-    private Node rows() {
-        VBox rows = new VBox(7, FormRows.row(Words.say("step.figure"), Choice.of("figure-from", List.of(From.values()), from(),
+    private Node rows(Label label) {
+        VBox rows = new VBox(7, FormRows.row(label, Choice.of("figure-from", List.of(From.values()), from(),
                 FigureControl::word, this::choose)));
         switch (from()) {
             case FIRST_BARS -> rows.getChildren().add(FormRows.row("", bars()));

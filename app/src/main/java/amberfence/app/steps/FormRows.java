@@ -32,14 +32,8 @@ public final class FormRows extends VBox {
         return row(Controls.label(text, "soft", "small"), control);
     }
 
-    /** The label says more when it is pointed at. */
-    static Node row(String text, String meaning, Node control) {
-        Label label = Controls.label(text, "soft", "small");
-        Controls.tip(label, meaning);
-        return row(label, control);
-    }
-
-    private static Node row(Label label, Node control) {
+    /** The same, with a label of which more can be asked. */
+    static Node row(Label label, Node control) {
         label.setMinWidth(LABELS);
         label.setPrefWidth(LABELS);
         label.setWrapText(true);

@@ -51,7 +51,7 @@ final class LineControl {
             row.getChildren().add(choice);
         }
         Button others = Controls.button(control.id() + "-others", "form.otherLines", event -> control.change(Long.toString(first + LINES)), "choice");
-        HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(), others);
+        HBox head = new HBox(8, control.label(), Controls.filler(), others);
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, row);
     }

@@ -53,7 +53,7 @@ final class PointsControl implements ShapeHand.Frame {
     private Node node() {
         picture.toBeDragged(control.setting().label() + ", " + hand.points().text(), Words.say("form.pointsTip"),
                 event -> hand.press(this, event.getX(), event.getY()), event -> hand.drag(this, event.getX(), event.getY()), hand::release, hand::typed);
-        HBox head = new HBox(8, Controls.label(control.setting().label(), "soft", "small"), Controls.filler(),
+        HBox head = new HBox(8, control.label(), Controls.filler(),
                 Controls.menuButton(control.id() + "-shapes", Icons.MORE, Words.say("form.shapes"), this::items));
         head.setAlignment(Pos.CENTER_LEFT);
         return new VBox(4, head, picture, FormRows.field(control.id(), control.now(), control::change));

@@ -2,7 +2,6 @@ package amberfence.app.steps;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
@@ -33,15 +32,12 @@ public final class SchemaForm {
         for (StepSetting<S> setting : schema.settings()) {
             if (setting.counts(own)) {
                 SettingControl<S> control = new SettingControl<>(own, schema, setting, host);
-                rows.plus(SpecialControls.wide(control).orElseGet(() -> row(setting,
-                        SpecialControls.beside(control).orElseGet(control::node))));
+                Node row = SpecialControls.wide(control).orElseGet(() -> FormRows.row(control.label(),
+                        SpecialControls.beside(control).orElseGet(control::node)));
+                SettingHelp.answerKey(row, schema, setting);
+                rows.plus(row);
             }
         }
         rows.plus(SpecialControls.below(own, schema, host).toArray(Node[]::new));
-    }
-
-    private static Node row(StepSetting<?> setting, Node control) {
-        String label = setting.type().kind() == SettingType.Kind.PERCENT ? setting.label() + " %" : setting.label();
-        return FormRows.row(label, setting.meaning() + " (" + setting.type().words() + ")", control);
     }
 }

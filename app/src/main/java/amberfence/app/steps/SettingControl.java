@@ -9,6 +9,7 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PitchRange;
 import amberfence.step.SettingTexts;
+import amberfence.step.SettingType;
 import amberfence.step.SettingValues;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
@@ -67,6 +68,14 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         } catch (MusicTextException e) {
             return false;
         }
+    }
+
+    /** What stands beside or over the control, and answers what the setting is. */
+    Label label() {
+        Label label = Controls.label(setting.type().kind() == SettingType.Kind.PERCENT ? setting.label() + " %" : setting.label(), "soft", "small");
+        Controls.tip(label, Words.say("handbook.labelTip", setting.meaning()));
+        SettingHelp.answer(label, schema, setting);
+        return label;
     }
 
     Node node() {

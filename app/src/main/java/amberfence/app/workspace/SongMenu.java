@@ -27,6 +27,8 @@ final class SongMenu {
                 item("menu.save", files::save, Shortcut.SAVE), item("menu.saveAs", files::saveAs, Shortcut.SAVE_AS),
                 versions(files), new SeparatorMenuItem(), item("menu.history", window::openHistory, Shortcut.HISTORY), item("menu.theme", window::toggleTheme, Shortcut.THEME),
                 Controls.menuItem("menu-settings", Words.say("menu.settings"), window::openSettings),
+                new SeparatorMenuItem(), item("menu.handbook", window::openHandbook, Shortcut.HANDBOOK),
+                Controls.menuItem("menu-tour", Words.say("menu.tour"), window::beginTour),
                 item("menu.shortcuts", window::openShortcuts, Shortcut.SHORTCUTS)));
     }
 

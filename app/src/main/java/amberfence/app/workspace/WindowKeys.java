@@ -88,6 +88,7 @@ final class WindowKeys {
             case STEPS -> workspace.callSteps();
             case ANOTHER -> DiceThrow.again(session);
             case THEME -> workspace.toggleTheme();
+            case HANDBOOK -> workspace.openHandbook();
             case SHORTCUTS -> workspace.openShortcuts();
             default -> throw new IllegalStateException(shortcut + " is no key for the whole window");
         }

@@ -12,6 +12,8 @@ import amberfence.app.files.SongFiles;
 import amberfence.app.hands.NoteClipboard;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.hands.NotesMenu;
+import amberfence.app.handbook.HandbookRequest;
+import amberfence.app.handbook.HandbookView;
 import amberfence.app.head.HeadView;
 import amberfence.app.keys.Shortcut;
 import amberfence.app.ladder.LadderPanel;
@@ -87,6 +89,7 @@ public final class Workspace extends StackPane {
     private final Settling settling;
     private final ScaleCollection ownScales;
     private final PreferencesFile preferencesFile;
+    private final Tours tours;
     private ChangesView changes;
     private Theme theme = Theme.PAPER;
 
@@ -134,6 +137,8 @@ public final class Workspace extends StackPane {
         setOnDragOver(this::dragOver);
         setOnDragDropped(this::dropped);
         this.keys = new WindowKeys(this, navigator, commands, clipboard);
+        this.tours = new Tours(this, session.preferences());
+        addEventHandler(HandbookRequest.ASKED, event -> openHandbook(event.page()));
     }
 
     private void fill(LadderPanel ladder, FileChoice choice) {
@@ -226,6 +231,39 @@ public final class Workspace extends StackPane {
 
     public void openExport() {
         navigator.show(ExportSheet.of(session, files, navigator::closeSheet, () -> drawer.show("through")));
+    }
+
+    /** Opens the handbook where one would begin to read. */
+    public void openHandbook() {
+        openHandbook("");
+    }
+
+    /** Opens the handbook at a page, by its name. */
+    public void openHandbook(String name) {
+        navigator.closeSheet();
+        HandbookView page = navigator.page(HandbookView.class, () -> new HandbookView(navigator::closePage, song -> {
+            navigator.closePage();
+            files.take(song);
+        }, this::openShortcuts, tours::begin));
+        navigator.open(page, () -> { });
+        page.open(name);
+    }
+
+    /** At the first start of all, asks whether one would like the tour. */
+    public void offerTour() {
+        tours.offer();
+    }
+
+    /** Begins the tour on the demo. */
+    void beginTour() {
+        tours.begin();
+    }
+
+    /** Puts a page away, if one is open. */
+    void closePage() {
+        if (navigator.isPageOpen()) {
+            navigator.closePage();
+        }
     }
 
     public void openShortcuts() {

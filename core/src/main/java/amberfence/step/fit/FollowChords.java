@@ -12,6 +12,7 @@ import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
 import amberfence.step.Touch;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Plays a short figure through the chords: its notes are numbered against the chord over which it was written, and under
@@ -48,7 +49,7 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
             "Plays a short figure through the chords, by their members or by position.", USUAL).touching(Touch.PITCH, Touch.COUNT))
             .with("figure", "what is played: the first bars of the part, all of it once, or a figure that was drawn", SettingType.Kind.FIGURE,
                     FigureText::of, FigureText::read)
-            .with("home", "the chord over which the part was written, or own for those that sound there", SettingType.Kind.PATTERN,
+            .with("home", "the chord over which the part was written, or own for those that sound there", SettingType.written(Texts.text("own, or a chord as in Am7")),
                     (step, texts) -> step.home.isEmpty() ? "own" : step.home, (step, text, texts) -> step.withHome(
                     text.strip().equals("own") ? "" : text)).worded("Written over").usedWhen("with the part's own notes", step -> step.figure.isOwnNotes())
             .choice("count", "how notes are numbered", Count.class, FollowChords::count, FollowChords::withCount)

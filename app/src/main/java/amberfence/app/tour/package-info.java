@@ -1,0 +1,2 @@
+/** A tour of the window on the demo, which one may leave at any time. */
+package amberfence.app.tour;
