@@ -2,7 +2,7 @@
 # Takes every picture in docs/screenshots anew, from the demo songs.
 set -euo pipefail
 cd "$(dirname "$0")/.."
-for view in workspace hands pick notes recipes chords tryit live bass follow through compare fence import shortcuts; do
+for view in workspace hands pick notes recipes chords tryit live bass follow through compare fence import handbook; do
   ./amber-fence demo --screenshot "docs/screenshots/$view.png" --view "$view"
 done
 for view in lowest arpeggio fill; do

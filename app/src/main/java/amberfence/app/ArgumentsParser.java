@@ -1,6 +1,7 @@
 package amberfence.app;
 
 import amberfence.demo.Demo;
+import amberfence.words.Languages;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -22,11 +23,12 @@ final class ArgumentsParser {
     static Arguments parse(List<String> raw) {
         // Told by hand and not by annotations, which would be looked for at every start.
         CommandSpec spec = CommandSpec.create().name("amber-fence");
-        for (String option : List.of("--song", "--screenshot", "--view", "--theme", "--size", "--scale")) {
+        for (String option : List.of("--song", "--screenshot", "--view", "--theme", "--size", "--scale", "--language")) {
             spec.addOption(OptionSpec.builder(option).type(String.class).build());
         }
         spec.addPositional(PositionalParamSpec.builder().index("0..*").arity("0..1").type(List.class).auxiliaryTypes(String.class).build());
         ParseResult given = parse(spec, raw);
+        value(given, "--language").ifPresent(language -> Arguments.oneOf("--language", language, Languages.ALL));
         value(given, "--song").ifPresent(name -> Arguments.oneOf("--song", name, Demo.names()));
         Optional<Path> file = given.matchedPositionals().stream().flatMap(some -> some.originalStringValues().stream()).filter(word -> !word.equals("demo"))
                 .reduce((before, last) -> last).map(Path::of);
@@ -40,7 +42,7 @@ final class ArgumentsParser {
             return new CommandLine(spec).setOverwrittenOptionsAllowed(true).parseArgs(raw.toArray(String[]::new));
         } catch (UnmatchedArgumentException e) {
             throw new IllegalArgumentException("there is no option " + e.getUnmatched().get(0)
-                    + "; try demo, --song NAME, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, or analyze, apply, steps", e);
+                    + "; try demo, --song NAME, a file, --screenshot FILE, --view NAME, --theme NAME, --size 1280x800, --scale 150, --language de, or analyze, apply, steps", e);
         } catch (MissingParameterException e) {
             throw new IllegalArgumentException(((OptionSpec) e.getMissing().get(0)).longestName() + " needs a value", e);
         } catch (ParameterException e) {

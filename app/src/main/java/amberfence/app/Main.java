@@ -10,6 +10,7 @@ public final class Main {
     }
 
     public static void main(String[] arguments) {
+        InterfaceLanguage.take(List.of(arguments), AppFolder.usual());
         AmberFence.composeAhead(List.of(arguments));
         InterfaceScale.take(List.of(arguments), AppFolder.usual());
         Application.launch(AmberFence.class, arguments);

@@ -5,6 +5,7 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -23,6 +24,8 @@ public final class Main implements Runnable {
     }
 
     public static void main(String[] arguments) {
+        // What is typed and printed here is the same everywhere, for scripts.
+        Locale.setDefault(Locale.ENGLISH);
         PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
         PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
         System.exit(run(out, err, arguments));

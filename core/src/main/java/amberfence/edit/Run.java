@@ -9,6 +9,7 @@ import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,13 +22,13 @@ import java.util.List;
  * @param value the note value of each
  */
 public record Run(PitchClassSet of, int from, boolean up, int count, Grid value) {
-    private static final Range COUNT = new Range("notes of a run", 1, 64);
+    private static final Range COUNT = new Range(Texts.text("notes of a run"), 1, 64);
 
     public Run {
         COUNT.check(count);
         Range.PITCH.check(from);
         if (of.isEmpty()) {
-            throw new IllegalArgumentException("a run goes along at least one note");
+            throw new IllegalArgumentException(Texts.say("a run goes along at least one note"));
         }
     }
 
@@ -43,7 +44,7 @@ public record Run(PitchClassSet of, int from, boolean up, int count, Grid value)
             try {
                 return Chord.parse(text.strip()).pitchClasses();
             } catch (MusicTextException noChord) {
-                throw new MusicTextException("“" + text.strip() + "” is no scale and no chord; write one as in E minor pentatonic or Em7");
+                throw new MusicTextException(Texts.say("“%s” is no scale and no chord; write one as in E minor pentatonic or Em7", text.strip()));
             }
         }
     }

@@ -10,6 +10,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.SpelledPitch;
 import amberfence.theory.Voicing;
 import amberfence.theory.VoicingRules;
+import amberfence.words.Texts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -77,12 +78,12 @@ public final class VoicingChange {
         Matcher matcher = TEXT.matcher(text);
         Function<String, Change> way = matcher.matches() ? TABLE.get(matcher.group(3).toLowerCase(Locale.ROOT)) : null;
         if (way == null) {
-            throw new MusicTextException("“" + text.strip() + "” is no way to voice chords; ways are " + WAYS + "; bars may stand in front, as in 5-8: drop 2");
+            throw new MusicTextException(Texts.say("“%s” is no way to voice chords; ways are %s; bars may stand in front, as in 5-8: drop 2", text.strip(), WAYS));
         }
         Optional<Integer> from = Optional.ofNullable(matcher.group(1)).map(Integer::parseInt);
         Optional<Integer> to = Optional.ofNullable(matcher.group(2)).map(Integer::parseInt);
         if (from.isPresent() && to.isPresent() && to.get() < from.get()) {
-            throw new MusicTextException("the bars " + from.get() + "-" + to.get() + " run backwards; write the earlier one first");
+            throw new MusicTextException(Texts.say("the bars %s-%s run backwards; write the earlier one first", from.get(), to.get()));
         }
         return new VoicingChange(from, to, way.apply(matcher.group(4) == null ? NOTHING : matcher.group(4)));
     }
@@ -109,7 +110,7 @@ public final class VoicingChange {
         VoicingRules rules = rules(given);
         return (song, chords) -> {
             song.progression().in(chords).stream().map(ChordSpan::chord).filter(chord -> rules.all(chord).isEmpty()).findFirst().ifPresent(chord -> {
-                throw new MusicTextException("no voicing of " + chord.text() + " fits in “smoothest " + given + "”; the pedal lies below the others, and a range is wide enough for all voices");
+                throw new MusicTextException(Texts.say("no voicing of %s fits in “smoothest %s”; the pedal lies below the others, and a range is wide enough for all voices", chord.text(), given));
             });
             return ProgressionEdits.smooth(song, rules, song.progression().spans().stream().map(ChordSpan::id).filter(id -> !chords.contains(id)).toList());
         };
@@ -128,7 +129,7 @@ public final class VoicingChange {
                 }
                 case "bass" -> rules = rules.withBassFixed(value.equals("on"));
                 case "pedal" -> rules = rules.withPedal(Optional.of(pitch(value)));
-                default -> throw new MusicTextException("smoothest has no setting “" + parts[0] + "”; it has voices, range, bass, pedal");
+                default -> throw new MusicTextException(Texts.say("smoothest has no setting “%s”; it has voices, range, bass, pedal", parts[0]));
             }
         }
         return rules;
@@ -146,7 +147,7 @@ public final class VoicingChange {
 
     private static UnaryOperator<Voicing> dropped(String given) {
         if (!given.matches("\\d(\\s*,\\s*\\d)*")) {
-            throw new MusicTextException("drop says which voices from the top go down an octave, as in drop 2 or drop 2,4, not “" + given + "”");
+            throw new MusicTextException(Texts.say("drop says which voices from the top go down an octave, as in drop 2 or drop 2,4, not “%s”", given));
         }
         int[] voices = Arrays.stream(given.split("\\s*,\\s*")).mapToInt(Integer::parseInt).toArray();
         return voicing -> voicing.dropped(voices);
@@ -159,14 +160,14 @@ public final class VoicingChange {
 
     private static <T> T alone(String given, String way, T change) {
         if (!given.isEmpty()) {
-            throw new MusicTextException(way + " takes nothing behind it, not “" + given + "”");
+            throw new MusicTextException(Texts.say("%s takes nothing behind it, not “%s”", way, given));
         }
         return change;
     }
 
     private static int number(String given, String example, int most) {
         if (!given.matches("-?\\d{1,3}") || Math.abs(Integer.parseInt(given)) > most) {
-            throw new MusicTextException("a number up to " + most + " is needed, as in " + example + ", not “" + given + "”");
+            throw new MusicTextException(Texts.say("a number up to %s is needed, as in %s, not “%s”", most, example, given));
         }
         return Integer.parseInt(given);
     }

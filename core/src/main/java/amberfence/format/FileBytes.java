@@ -1,5 +1,6 @@
 package amberfence.format;
 
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -23,20 +24,19 @@ public final class FileBytes {
      */
     public static byte[] read(Path file, long most) throws UnreadableFileException {
         if (Files.isDirectory(file)) {
-            throw new UnreadableFileException(file + " is a folder, not a file");
+            throw new UnreadableFileException(Texts.say("%s is a folder, not a file", file));
         }
         try {
             long size = Files.size(file);
             if (size > most) {
-                throw new UnreadableFileException(file.getFileName() + " has " + (size >> 20) + " MB; files of this kind are read up to "
-                        + (most >> 20) + " MB");
+                throw new UnreadableFileException(Texts.say("%s has %s MB; files of this kind are read up to %s MB", file.getFileName(), (size >> 20), (most >> 20)));
             }
             if (!Files.isRegularFile(file)) {
-                throw new UnreadableFileException(file + " is no plain file, but a pipe, a socket or a device");
+                throw new UnreadableFileException(Texts.say("%s is no plain file, but a pipe, a socket or a device", file));
             }
             return Files.readAllBytes(file);
         } catch (NoSuchFileException e) {
-            throw new UnreadableFileException(file + " does not exist");
+            throw new UnreadableFileException(Texts.say("%s does not exist", file));
         } catch (IOException e) {
             throw new UnreadableFileException(FileTrouble.unreadable(file, e));
         }

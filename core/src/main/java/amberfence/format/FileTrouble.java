@@ -1,5 +1,6 @@
 package amberfence.format;
 
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
@@ -14,14 +15,14 @@ public final class FileTrouble {
     /** The reason, to stand after a colon; it names no class and repeats no path. */
     public static String reason(IOException trouble) {
         if (trouble instanceof NoSuchFileException) {
-            return "it does not exist";
+            return Texts.say("it does not exist");
         } else if (trouble instanceof AccessDeniedException) {
-            return "the system does not allow it";
+            return Texts.say("the system does not allow it");
         } else if (trouble instanceof FileSystemException file && file.getReason() != null) {
             return lower(file.getReason());
         }
         String message = trouble.getMessage();
-        return message == null || message.isBlank() ? "the system gives no reason" : lower(message);
+        return message == null || message.isBlank() ? Texts.say("the system gives no reason") : lower(message);
     }
 
     private static String lower(String text) {
@@ -30,6 +31,6 @@ public final class FileTrouble {
 
     /** One sentence about a file that could not be read. */
     public static String unreadable(Path file, IOException trouble) {
-        return trouble instanceof NoSuchFileException ? file + " does not exist" : file + " cannot be read: " + reason(trouble);
+        return trouble instanceof NoSuchFileException ? Texts.say("%s does not exist", file) : Texts.say("%s cannot be read: %s", file, reason(trouble));
     }
 }

@@ -1,10 +1,12 @@
 package amberfence.format;
 
+import amberfence.words.Texts;
+
 /** Something noticed while reading a file: where, what was wrong, and what was done about it. */
 public record Notice(String place, String message) {
     public Notice {
         if (message.isBlank()) {
-            throw new IllegalArgumentException("a notice must say something");
+            throw new IllegalArgumentException(Texts.say("a notice must say something"));
         }
     }
 

@@ -2,6 +2,7 @@ package amberfence.format;
 
 import amberfence.step.recipe.Recipe;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -31,9 +32,9 @@ public final class RecipeFile {
         try {
             return Recipe.parse(file.getFileName().toString().replaceFirst("\\.[^.]*$", ""), new String(bytes, StandardCharsets.UTF_8));
         } catch (MusicTextException e) {
-            throw new UnreadableFileException(file.getFileName() + ": " + e.getMessage());
+            throw new UnreadableFileException(Texts.say("%s: %s", file.getFileName(), e.getMessage()));
         } catch (IllegalArgumentException e) {
-            throw new UnreadableFileException(file.getFileName() + " is no recipe: " + e.getMessage());
+            throw new UnreadableFileException(Texts.say("%s is no recipe: %s", file.getFileName(), e.getMessage()));
         }
     }
 

@@ -5,6 +5,7 @@ import amberfence.song.KeySpan;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.Take;
+import amberfence.words.Texts;
 
 /** How long a song may be that is read from a file. Within these bounds bars can be counted, drawn and listed. */
 public final class SongLimits {
@@ -28,12 +29,11 @@ public final class SongLimits {
         }
         end = Math.max(end, song.time().metres().get(song.time().metres().size() - 1).tick());
         if (song.time().barsUntil(end) > MOST_BARS) {
-            throw new UnreadableFileException(name + " lasts longer than " + MOST_BARS / 1_000_000
-                    + " million bars; such a file cannot be shown");
+            throw new UnreadableFileException(Texts.say("%s lasts longer than %s million bars; such a file cannot be shown", name, MOST_BARS / 1_000_000));
         }
         for (KeySpan span : song.fence().keys().spans()) {
             if (span.fromBar() > MOST_BARS) {
-                throw new UnreadableFileException(name + " holds something impossible: a key begins in bar " + span.fromBar());
+                throw new UnreadableFileException(Texts.say("%s holds something impossible: a key begins in bar %s", name, span.fromBar()));
             }
         }
         return song;

@@ -1,5 +1,6 @@
 package amberfence.format;
 
+import amberfence.words.Texts;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -118,19 +119,19 @@ public final class WholeFile {
         Path real = followed(target.toAbsolutePath());
         Path folder = real.getParent();
         if (Files.isDirectory(real) || folder == null || real.getFileName() == null) {
-            throw new UnwritableException("it is a folder");
+            throw new UnwritableException(Texts.say("it is a folder"));
         }
         if (!Files.isDirectory(folder)) {
-            throw new UnwritableException("the folder " + folder + " does not exist");
+            throw new UnwritableException(Texts.say("the folder %s does not exist", folder));
         }
         if (Files.exists(real) && !Files.isRegularFile(real)) {
-            throw new UnwritableException("it is no plain file, but a pipe, a socket or a device");
+            throw new UnwritableException(Texts.say("it is no plain file, but a pipe, a socket or a device"));
         }
         if (FileManner.isProtected(real)) {
-            throw new UnwritableException("it is protected from writing");
+            throw new UnwritableException(Texts.say("it is protected from writing"));
         }
         if (!Files.isWritable(folder)) {
-            throw new UnwritableException("the folder " + folder + " may not be written to");
+            throw new UnwritableException(Texts.say("the folder %s may not be written to", folder));
         }
         return real;
     }
@@ -139,7 +140,7 @@ public final class WholeFile {
         Path path = link;
         for (int steps = 0; Files.isSymbolicLink(path); steps++) {
             if (steps > 40) {
-                throw new UnwritableException("its links go round in a circle");
+                throw new UnwritableException(Texts.say("its links go round in a circle"));
             }
             path = path.resolveSibling(Files.readSymbolicLink(path)).normalize();
         }

@@ -17,6 +17,7 @@ import amberfence.step.SongResults;
 import amberfence.step.recipe.Recipe;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -46,7 +47,7 @@ public record HandbookExample(String notes, Optional<String> other, Key key, Opt
         for (String line : text.lines().filter(some -> !some.isBlank()).toList()) {
             int colon = line.indexOf(':');
             if (colon < 0) {
-                throw new MusicTextException("a line of an example is “word: value”, not “" + line + "”");
+                throw new MusicTextException(Texts.say("a line of an example is “word: value”, not “%s”", line));
             }
             String word = line.substring(0, colon).strip();
             String value = line.substring(colon + 1).strip();

@@ -1,6 +1,7 @@
 package amberfence.handbook;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import org.commonmark.node.AbstractVisitor;
@@ -39,7 +40,7 @@ final class HandbookText {
             if (node instanceof Heading heading && heading.getLevel() == 1) {
                 parts.add(new Titled(paragraph(node).plain(), new ArrayList<>()));
             } else if (parts.isEmpty()) {
-                throw new MusicTextException("a page of the handbook begins with its title, # Title");
+                throw new MusicTextException(Texts.say("a page of the handbook begins with its title, # Title"));
             } else {
                 Titled last = parts.get(parts.size() - 1);
                 last.blocks.addAll(blocks(last.title, node));
@@ -66,7 +67,7 @@ final class HandbookText {
         if (node instanceof Paragraph) {
             return List.of(paragraph(node));
         }
-        throw new MusicTextException("a page of the handbook has no " + node.getClass().getSimpleName());
+        throw new MusicTextException(Texts.say("a page of the handbook has no %s", node.getClass().getSimpleName()));
     }
 
     private static HandbookBlock.Paragraph paragraph(Node node) {

@@ -14,6 +14,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import amberfence.theory.Voicing;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -92,6 +93,6 @@ public final class PartChords {
         PitchClassSet above = set.transposed(-bass.number());
         List<ChordTone> members = IntStream.range(0, PitchClass.COUNT).filter(above::containsPitch).mapToObj(MEMBERS::get).toList();
         String suffix = members.stream().skip(1).map(ChordTone::plainText).collect(Collectors.joining(" ", "(", ")"));
-        return Chord.of(spelling.name(bass), new ChordKind(suffix, List.of(), members, "notes without a name"));
+        return Chord.of(spelling.name(bass), new ChordKind(suffix, List.of(), members, Texts.say("notes without a name")));
     }
 }

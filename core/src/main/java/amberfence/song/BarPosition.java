@@ -1,11 +1,12 @@
 package amberfence.song;
 
+import amberfence.words.Texts;
+
 /** A place in the song: bar and beat from 1, ticks into the beat from 0. */
 public record BarPosition(int bar, int beat, long tick) {
     public BarPosition {
         if (bar < 1 || beat < 1 || tick < 0) {
-            throw new IllegalArgumentException("bars and beats count from 1 and ticks from 0, not "
-                    + bar + ":" + beat + ":" + tick);
+            throw new IllegalArgumentException(Texts.say("bars and beats count from 1 and ticks from 0, not %s:%s:%s", bar, beat, tick));
         }
     }
 

@@ -3,6 +3,7 @@ package amberfence.song;
 import amberfence.theory.Chord;
 import amberfence.theory.Range;
 import amberfence.theory.Voicing;
+import amberfence.words.Texts;
 import java.util.Optional;
 
 /**
@@ -22,7 +23,7 @@ public record ChordSpan(long id, long start, long end, Chord chord, Optional<Voi
     public ChordSpan {
         Range.TICK.check(start);
         if (end <= start) {
-            throw new IllegalArgumentException("a chord ends after it begins, not " + start + " to " + end);
+            throw new IllegalArgumentException(Texts.say("a chord ends after it begins, not %s to %s", start, end));
         }
     }
 

@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,7 +32,7 @@ public record Grid(int division, Feel feel) {
 
     public Grid {
         if (division < 1 || division > 64 || Integer.bitCount(division) != 1) {
-            throw new IllegalArgumentException("a grid's note value is 1/1 to 1/64, a power of two, not 1/" + division);
+            throw new IllegalArgumentException(Texts.say("a grid's note value is 1/1 to 1/64, a power of two, not 1/%s", division));
         }
     }
 
@@ -43,8 +44,7 @@ public record Grid(int division, Feel feel) {
     public static Grid parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
-            throw new MusicTextException("“" + text + "” is no grid; write a note value as in 1/16, 1/8. (dotted) or 1/8t "
-                    + "(triplets)");
+            throw new MusicTextException(Texts.say("“%s” is no grid; write a note value as in 1/16, 1/8. (dotted) or 1/8t (triplets)", text));
         }
         String sign = matcher.group(2).toLowerCase(Locale.ROOT).replace('d', '.');
         for (Feel feel : Feel.values()) {

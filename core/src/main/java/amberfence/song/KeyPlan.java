@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Key;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -10,12 +11,11 @@ public record KeyPlan(List<KeySpan> spans) {
     public KeyPlan {
         spans = List.copyOf(spans);
         if (spans.isEmpty() || spans.get(0).fromBar() != 1) {
-            throw new IllegalArgumentException("a key plan begins with a key from bar 1");
+            throw new IllegalArgumentException(Texts.say("a key plan begins with a key from bar 1"));
         }
         for (int i = 1; i < spans.size(); i++) {
             if (spans.get(i).fromBar() <= spans.get(i - 1).fromBar()) {
-                throw new IllegalArgumentException("key spans must begin at rising bars; bar " + spans.get(i).fromBar()
-                        + " does not");
+                throw new IllegalArgumentException(Texts.say("key spans must begin at rising bars; bar %s does not", spans.get(i).fromBar()));
             }
         }
     }
@@ -71,7 +71,7 @@ public record KeyPlan(List<KeySpan> spans) {
     /** The plan without one span; the one before it goes on. The first cannot be taken away. */
     public KeyPlan minus(int index) {
         if (index == 0) {
-            throw new IllegalArgumentException("the first key of a song can be changed, but not taken away");
+            throw new IllegalArgumentException(Texts.say("the first key of a song can be changed, but not taken away"));
         }
         List<KeySpan> changed = new ArrayList<>(spans);
         changed.remove(index);

@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -23,7 +24,7 @@ public final class Line {
         notes = List.copyOf(inOrder);
         for (int i = 1; i < notes.size(); i++) {
             if (Note.IN_TIME.compare(notes.get(i - 1), notes.get(i)) > 0) {
-                throw new IllegalArgumentException("the notes of a line must be in order; note " + (i + 1) + " is not");
+                throw new IllegalArgumentException(Texts.say("the notes of a line must be in order; note %s is not", (i + 1)));
             }
         }
     }

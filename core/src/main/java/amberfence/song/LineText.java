@@ -2,6 +2,7 @@ package amberfence.song;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.SpelledPitch;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -40,8 +41,7 @@ public final class LineText {
         int end = 0;
         while (end < matcher.regionEnd()) {
             if (!matcher.find(end) || matcher.start() != end) {
-                throw new MusicTextException("“" + text.strip().substring(end) + "” cannot be read; write notes like "
-                        + "C4, C4:2 or [C4 E4]:3, rests like r:2");
+                throw new MusicTextException(Texts.say("“%s” cannot be read; write notes like C4, C4:2 or [C4 E4]:3, rests like r:2", text.strip().substring(end)));
             }
             end = matcher.end();
             if (matcher.group(1) != null) {

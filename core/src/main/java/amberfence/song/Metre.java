@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * From a tick on, bars of so many beats of a note value. A beat is the note value of the lower number, so 6/8 counts six.
@@ -9,14 +10,13 @@ import amberfence.theory.Range;
  * @param denominator note value, a power of two from 1 to 64
  */
 public record Metre(long tick, int numerator, int denominator) {
-    private static final Range NUMERATOR = new Range("beats in a bar", 1, 255);
+    private static final Range NUMERATOR = new Range(Texts.text("beats in a bar"), 1, 255);
 
     public Metre {
         Range.TICK.check(tick);
         NUMERATOR.check(numerator);
         if (denominator < 1 || denominator > 64 || Integer.bitCount(denominator) != 1) {
-            throw new IllegalArgumentException("the note value of a beat must be 1, 2, 4, 8, 16, 32 or 64, not "
-                    + denominator);
+            throw new IllegalArgumentException(Texts.say("the note value of a beat must be 1, 2, 4, 8, 16, 32 or 64, not %s", denominator));
         }
     }
 

@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,8 +23,7 @@ public record Part(int id, String name, Role role, OptionalInt track, int channe
         takes = List.copyOf(takes);
         sound = sound == null ? PartSound.USUAL : sound;
         if (current < 0 || current >= takes.size()) {
-            throw new IllegalArgumentException("part “" + name + "” has takes 0 to " + (takes.size() - 1)
-                    + ", there is no take " + current);
+            throw new IllegalArgumentException(Texts.say("part “%s” has takes 0 to %s, there is no take %s", name, (takes.size() - 1), current));
         }
     }
 
@@ -113,7 +113,7 @@ public record Part(int id, String name, Role role, OptionalInt track, int channe
     /** The part without one take; the original cannot be taken away. */
     public Part minusTake(int index) {
         if (index == 0) {
-            throw new IllegalArgumentException("the first take of a part is its original and stays");
+            throw new IllegalArgumentException(Texts.say("the first take of a part is its original and stays"));
         }
         List<Take> fewer = new ArrayList<>(takes);
         fewer.remove(index);

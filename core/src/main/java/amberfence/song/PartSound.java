@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.OptionalInt;
 
 /**
@@ -12,7 +13,7 @@ import java.util.OptionalInt;
  */
 public record PartSound(boolean muted, boolean solo, int volume, OptionalInt program) {
     private static final Range VOLUME = new Range("volume", 0, 127);
-    private static final Range PROGRAM = new Range("General MIDI program", 0, 127);
+    private static final Range PROGRAM = new Range(Texts.text("General MIDI program"), 0, 127);
     public static final PartSound USUAL = new PartSound(false, false, 100, OptionalInt.empty());
 
     public PartSound {

@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import amberfence.words.Texts;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,7 +32,7 @@ public final class PlaceText {
     public static long parse(TimeMap time, String text) {
         Matcher matcher = PLACE.matcher(text);
         if (!matcher.matches() || Integer.parseInt(matcher.group(1)) < 1 || matcher.group(2) != null && Integer.parseInt(matcher.group(2)) < 1) {
-            throw new IllegalArgumentException("a place is a bar and a beat, such as 3:2 or 3:2.5, not “" + text + "”");
+            throw new IllegalArgumentException(Texts.say("a place is a bar and a beat, such as 3:2 or 3:2.5, not “%s”", text));
         }
         int beat = matcher.group(2) == null ? 1 : Integer.parseInt(matcher.group(2));
         long start = time.tick(new BarPosition(Integer.parseInt(matcher.group(1)), beat, 0));
@@ -52,7 +53,7 @@ public final class PlaceText {
     public static long ticks(TimeMap time, long start, String beats) {
         Matcher matcher = BEATS.matcher(beats);
         if (!matcher.matches()) {
-            throw new IllegalArgumentException("a length is a number of beats, such as 1 or 0.5, not “" + beats + "”");
+            throw new IllegalArgumentException(Texts.say("a length is a number of beats, such as 1 or 0.5, not “%s”", beats));
         }
         return Math.max(1, Math.round(Double.parseDouble(matcher.group(1).replace(',', '.')) * beat(time, start)));
     }

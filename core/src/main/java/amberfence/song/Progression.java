@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Voicing;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -16,8 +17,7 @@ public record Progression(List<ChordSpan> spans) {
         spans = List.copyOf(spans);
         for (int i = 1; i < spans.size(); i++) {
             if (spans.get(i).start() < spans.get(i - 1).end()) {
-                throw new IllegalArgumentException("chords stand one after the other; " + spans.get(i).chord() + " at tick "
-                        + spans.get(i).start() + " begins before " + spans.get(i - 1).chord() + " ends");
+                throw new IllegalArgumentException(Texts.say("chords stand one after the other; %s at tick %s begins before %s ends", spans.get(i).chord(), spans.get(i).start(), spans.get(i - 1).chord()));
             }
         }
     }

@@ -1,6 +1,7 @@
 package amberfence.song;
 
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -12,7 +13,7 @@ import java.util.function.ToLongFunction;
  * wherever it stands. Beats that do not fall on whole ticks begin on the tick before.
  */
 public final class TimeMap {
-    private static final Range RESOLUTION = new Range("ticks per quarter", 1, 65535);
+    private static final Range RESOLUTION = new Range(Texts.text("ticks per quarter"), 1, 65535);
     private final int ticksPerQuarter;
     private final List<Tempo> tempos;
     private final List<Metre> metres;
@@ -35,7 +36,7 @@ public final class TimeMap {
         this.tempos = List.copyOf(givenTempos);
         this.metres = List.copyOf(givenMetres);
         if (tempos.isEmpty() || tempos.get(0).tick() != 0 || metres.isEmpty() || metres.get(0).tick() != 0) {
-            throw new IllegalArgumentException("a time map has a tempo and a metre at tick 0");
+            throw new IllegalArgumentException(Texts.say("a time map has a tempo and a metre at tick 0"));
         }
         checkOrder(tempos.stream().mapToLong(Tempo::tick).toArray(), "tempos");
         checkOrder(metres.stream().mapToLong(Metre::tick).toArray(), "metres");
@@ -89,8 +90,7 @@ public final class TimeMap {
     private static void checkOrder(long[] ticks, String what) {
         for (int i = 1; i < ticks.length; i++) {
             if (ticks[i] <= ticks[i - 1]) {
-                throw new IllegalArgumentException(what + " must stand at rising ticks, not " + ticks[i] + " after "
-                        + ticks[i - 1]);
+                throw new IllegalArgumentException(Texts.say("%s must stand at rising ticks, not %s after %s", what, ticks[i], ticks[i - 1]));
             }
         }
     }

@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,10 +65,10 @@ public final class Devices {
                     return device;
                 }
             } catch (MidiUnavailableException | IllegalArgumentException e) {
-                throw new IOException(name + " cannot be opened: " + e.getMessage(), e);
+                throw new IOException(Texts.say("%s cannot be opened: %s", name, e.getMessage()), e);
             }
         }
-        throw new IOException("there is no device called " + name + " any more");
+        throw new IOException(Texts.say("there is no device called %s any more", name));
     }
 
     /** Opens an output by its name. */
@@ -93,7 +94,7 @@ public final class Devices {
             };
         } catch (MidiUnavailableException e) {
             device.close();
-            throw new IOException(name + " is busy", e);
+            throw new IOException(Texts.say("%s is busy", name), e);
         }
     }
 
@@ -130,7 +131,7 @@ public final class Devices {
             };
         } catch (MidiUnavailableException e) {
             device.close();
-            throw new IOException(name + " is busy", e);
+            throw new IOException(Texts.say("%s is busy", name), e);
         }
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.sound;
 
 import amberfence.song.Role;
+import amberfence.words.Texts;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -24,9 +25,9 @@ public final class Instruments {
             String family = "";
             for (String line : in.lines().filter(some -> !some.isBlank() && !some.startsWith("#")).toList()) {
                 if (line.startsWith("==")) {
-                    family = line.substring(2).strip();
+                    family = Texts.say(line.substring(2).strip());
                 } else {
-                    NAMES.add(line.strip());
+                    NAMES.add(Texts.say(line.strip()));
                     FAMILIES.add(family);
                 }
             }

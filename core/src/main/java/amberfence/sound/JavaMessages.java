@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.ShortMessage;
 
@@ -12,7 +13,7 @@ final class JavaMessages {
         try {
             return new ShortMessage(Messages.status(message), Messages.first(message), Messages.second(message));
         } catch (InvalidMidiDataException e) {
-            throw new IllegalArgumentException("no short message: " + Integer.toHexString(message), e);
+            throw new IllegalArgumentException(Texts.say("no short message: %s", Integer.toHexString(message)), e);
         }
     }
 }

@@ -2,6 +2,7 @@ package amberfence.sound;
 
 import amberfence.song.Line;
 import amberfence.song.TimeMap;
+import amberfence.words.Texts;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntConsumer;
 import java.util.function.LongSupplier;
@@ -55,7 +56,7 @@ public final class Performance {
                 LockSupport.parkNanos(pause);
             }
             letGo();
-        }, "simulated keyboard");
+        }, Texts.say("simulated keyboard"));
         thread.setDaemon(true);
         thread.start();
     }

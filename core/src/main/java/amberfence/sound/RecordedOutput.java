@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
 import java.util.Arrays;
 import java.util.function.LongSupplier;
 
@@ -18,13 +19,13 @@ public final class RecordedOutput implements SoundOutput {
 
     @Override
     public String name() {
-        return "simulated output";
+        return Texts.say("simulated output");
     }
 
     @Override
     public synchronized void send(int message) {
         if (broken) {
-            throw new IllegalStateException("the simulated output was pulled out");
+            throw new IllegalStateException(Texts.say("the simulated output was pulled out"));
         }
         if (size == messages.length) {
             times = Arrays.copyOf(times, 2 * size);

@@ -1,10 +1,12 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
+
 /** Nothing is heard; all else runs as usual. */
 public final class SilentOutput implements SoundOutput {
     @Override
     public String name() {
-        return "silence";
+        return Texts.say("silence");
     }
 
     @Override

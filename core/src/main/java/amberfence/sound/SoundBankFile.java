@@ -1,6 +1,7 @@
 package amberfence.sound;
 
 import amberfence.format.FileTrouble;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -16,8 +17,8 @@ import javax.sound.midi.Synthesizer;
 /** Reads SoundFont 2 and DLS files. A damaged one makes the JDK fail in many ways; all come out as one sentence. */
 final class SoundBankFile {
     private static final int HEAD = 12;
-    private static final String NONE = "holds no sounds that can be read; SoundFont 2 and DLS files can";
-    static final String DAMAGED = "is damaged; its sounds cannot be played";
+    private static final String NONE = Texts.text("%s holds no sounds that can be read; SoundFont 2 and DLS files can");
+    static final String DAMAGED = Texts.text("%s is damaged; its sounds cannot be played");
 
     private SoundBankFile() {
     }
@@ -26,13 +27,13 @@ final class SoundBankFile {
         Soundbank bank = read(file);
         try {
             if (bank.getInstruments().length == 0) {
-                throw new SoundsException(file, NONE, null);
+                throw new SoundsException(Texts.say(NONE, file), null);
             }
             if (!synthesizer.loadAllInstruments(bank)) {
-                throw new SoundsException(file, DAMAGED, null);
+                throw new SoundsException(Texts.say(DAMAGED, file), null);
             }
         } catch (RuntimeException | OutOfMemoryError e) {
-            throw new SoundsException(file, DAMAGED, e);
+            throw new SoundsException(Texts.say(DAMAGED, file), e);
         }
     }
 
@@ -45,19 +46,19 @@ final class SoundBankFile {
             String kind = new String(head, StandardCharsets.ISO_8859_1);
             // The JDK would take any sound for an instrument, even a MIDI file.
             if (head.length < HEAD || !kind.startsWith("RIFF") || !kind.endsWith("sfbk") && !kind.endsWith("DLS ")) {
-                throw new SoundsException(file, NONE, null);
+                throw new SoundsException(Texts.say(NONE, file), null);
             }
             return MidiSystem.getSoundbank(file.toFile());
         } catch (SoundsException e) {
             throw e;
         } catch (NoSuchFileException e) {
-            throw new SoundsException(file, "does not exist", e);
+            throw new SoundsException(Texts.say("%s does not exist", file), e);
         } catch (InvalidMidiDataException e) {
-            throw new SoundsException(file, NONE, e);
+            throw new SoundsException(Texts.say(NONE, file), e);
         } catch (FileSystemException e) {
-            throw new SoundsException(file, "cannot be read: " + FileTrouble.reason(e), e);
+            throw new SoundsException(Texts.say("%s cannot be read: %s", file, FileTrouble.reason(e)), e);
         } catch (IOException | RuntimeException | OutOfMemoryError | StackOverflowError e) {
-            throw new SoundsException(file, DAMAGED, e);
+            throw new SoundsException(Texts.say(DAMAGED, file), e);
         }
     }
 }

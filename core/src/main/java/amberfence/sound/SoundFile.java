@@ -2,6 +2,7 @@ package amberfence.sound;
 
 import amberfence.format.Format;
 import amberfence.format.WholeFile;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -27,7 +28,7 @@ public final class SoundFile {
     public static final Format FORMAT = new Format() {
         @Override
         public String title() {
-            return "sound file";
+            return Texts.say("sound file");
         }
 
         @Override
@@ -76,7 +77,7 @@ public final class SoundFile {
             AudioSystem.write(new AudioInputStream(watched, format, frames), AudioFileFormat.Type.WAVE, out);
             return !stopped.getAsBoolean();
         } catch (MidiUnavailableException e) {
-            throw new IOException("the synthesizer of this Java cannot be used: " + e.getMessage(), e);
+            throw new IOException(Texts.say("the synthesizer of this Java cannot be used: %s", e.getMessage()), e);
         }
     }
 
@@ -92,7 +93,7 @@ public final class SoundFile {
             return WholeFile.write(target, out -> write(score, from, to, sounds, out, progress, stopped));
         } catch (RuntimeException | OutOfMemoryError e) {
             if (sounds.isPresent()) {
-                throw new SoundsException(sounds.get(), SoundBankFile.DAMAGED, e);
+                throw new SoundsException(Texts.say(SoundBankFile.DAMAGED, sounds.get()), e);
             }
             throw e;
         }
@@ -105,8 +106,7 @@ public final class SoundFile {
             return (AudioInputStream) type.getMethod("openStream", AudioFormat.class, Map.class).invoke(synthesizer, format, Map.of());
         } catch (ReflectiveOperationException e) {
             String why = e instanceof InvocationTargetException wrapped ? wrapped.getCause().getMessage() : e.getMessage();
-            throw new IOException("this Java does not let its synthesizer be read from (" + why
-                    + "); start it with --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED", e);
+            throw new IOException(Texts.say("this Java does not let its synthesizer be read from (%s); start it with --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED", why), e);
         }
     }
 

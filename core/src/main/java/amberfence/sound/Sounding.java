@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
 import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -99,7 +100,7 @@ public final class Sounding {
             SoundOutput broken = output;
             output = fallback.get();
             close(broken);
-            trouble.accept(broken.name() + " does not answer any more (" + e.getMessage() + "); going on with " + output.name());
+            trouble.accept(Texts.say("%s does not answer any more (%s); going on with %s", broken.name(), e.getMessage(), output.name()));
             Arrays.fill(held, 0);
         }
     }

@@ -1,5 +1,6 @@
 package amberfence.sound;
 
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -35,7 +36,7 @@ public final class SynthesizerOutput implements SoundOutput {
             if (synthesizer != null) {
                 synthesizer.close();
             }
-            throw new IOException("there is no sound card to play on (" + e.getMessage() + ")", e);
+            throw new IOException(Texts.say("there is no sound card to play on (%s)", e.getMessage()), e);
         }
     }
 
@@ -48,7 +49,7 @@ public final class SynthesizerOutput implements SoundOutput {
 
     @Override
     public String name() {
-        return "built-in synthesizer";
+        return Texts.say("built-in synthesizer");
     }
 
     @Override

@@ -2,6 +2,7 @@ package amberfence.step;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -9,14 +10,14 @@ import java.util.stream.Collectors;
 /** Shares of velocity, in percent, that come round. */
 public record Accents(List<Integer> shares) {
     private static final int MOST = 16;
-    private static final Range SHARE = new Range("share of velocity in percent", 1, 400);
+    private static final Range SHARE = new Range(Texts.text("share of velocity in percent"), 1, 400);
     private static final int WHOLE = 100;
     public static final Accents NONE = new Accents(List.of(WHOLE));
 
     public Accents {
         shares = List.copyOf(shares);
         if (shares.isEmpty() || shares.size() > MOST) {
-            throw new IllegalArgumentException("accents are 1 to " + MOST + " shares in percent, as in 100,60,80, not " + shares.size());
+            throw new IllegalArgumentException(Texts.say("accents are 1 to %s shares in percent, as in 100,60,80, not %s", MOST, shares.size()));
         }
         shares.forEach(SHARE::check);
     }
@@ -25,7 +26,7 @@ public record Accents(List<Integer> shares) {
     public static Accents parse(String text) {
         List<String> words = Arrays.stream(text.split(",", -1)).map(word -> word.strip().replaceFirst("\\s*%$", "")).toList();
         if (!words.stream().allMatch(word -> word.matches("\\d{1,3}"))) {
-            throw new MusicTextException("accents are shares in percent with commas, as in 100,60,80");
+            throw new MusicTextException(Texts.say("accents are shares in percent with commas, as in 100,60,80"));
         }
         return new Accents(words.stream().map(Integer::valueOf).toList());
     }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Note;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,14 +15,14 @@ public record Change(List<Note> before, List<Note> after, Reason reason) {
         before = List.copyOf(before);
         after = List.copyOf(after);
         if (before.equals(after)) {
-            throw new IllegalArgumentException("a change changes something, not " + before + " to " + after);
+            throw new IllegalArgumentException(Texts.say("a change changes something, not %s to %s", before, after));
         }
     }
 
     /** A note became another. */
     public static Change moved(Note before, Note after, Reason reason) {
         if (before.id() != after.id()) {
-            throw new IllegalArgumentException("a moved note keeps its identity, not " + before + " to " + after);
+            throw new IllegalArgumentException(Texts.say("a moved note keeps its identity, not %s to %s", before, after));
         }
         return new Change(List.of(before), List.of(after), reason);
     }

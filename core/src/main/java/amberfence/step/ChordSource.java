@@ -4,6 +4,7 @@ import amberfence.reading.PartChords;
 import amberfence.reading.RulingChords;
 import amberfence.song.Line;
 import amberfence.song.Progression;
+import amberfence.words.Texts;
 import java.util.Optional;
 
 /**
@@ -40,7 +41,7 @@ public record ChordSource(From from, Optional<Integer> part, Gaps gaps) {
         gaps = gaps == null ? Gaps.HOLD : gaps;
         part = from == From.PART && part != null ? part : Optional.empty();
         if (from == From.PART && part.isEmpty()) {
-            throw new IllegalArgumentException("chords of a part need to know of which");
+            throw new IllegalArgumentException(Texts.say("chords of a part need to know of which"));
         }
     }
 

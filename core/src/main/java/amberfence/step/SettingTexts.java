@@ -2,6 +2,7 @@ package amberfence.step;
 
 import amberfence.song.TimeLength;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 
@@ -22,7 +23,7 @@ public record SettingTexts(IntFunction<String> partName, Function<String, Intege
     private static int number(String text) {
         String digits = text.strip().replaceFirst("(?i)^part\\s+", "");
         if (!digits.matches("\\d{1,9}")) {
-            throw new MusicTextException("“" + text + "” is no part; write progression, chord-parts, or a part");
+            throw new MusicTextException(Texts.say("“%s” is no part; write progression, chord-parts, or a part", text));
         }
         return Integer.parseInt(digits);
     }

@@ -5,6 +5,7 @@ import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import amberfence.theory.SpelledPitch;
+import amberfence.words.Texts;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -42,14 +43,14 @@ public final class SettingValues {
     static <V> V chosen(Map<String, V> values, String text) {
         V value = values.get(text.strip().toLowerCase(Locale.ROOT));
         if (value == null) {
-            throw new MusicTextException("it is one of " + String.join(", ", values.keySet()));
+            throw new MusicTextException(Texts.say("it is one of %s", String.join(", ", values.keySet())));
         }
         return value;
     }
 
     static long number(String text, Range range) {
         if (!text.strip().matches("[+-]?\\d{1,18}")) {
-            throw new MusicTextException("“" + text + "” is no whole number");
+            throw new MusicTextException(Texts.say("“%s” is no whole number", text));
         }
         return range.check(Long.parseLong(text.strip()));
     }

@@ -180,14 +180,14 @@ public final class StepSchema<S extends Step> {
     /** A number from which dice are thrown. */
     public StepSchema<S> seed(Function<S, Long> get, BiFunction<S, Long, S> with) {
         return with("seed", "another number, another outcome", SettingType.of(SettingType.Kind.SEED), (step, texts) -> get.apply(step)
-                .toString(), (step, text, texts) -> with.apply(step, SettingValues.number(text, new Range("seed", Long.MIN_VALUE, Long.MAX_VALUE))));
+                .toString(), (step, text, texts) -> with.apply(step, SettingValues.number(text, new Range(Texts.text("seed"), Long.MIN_VALUE, Long.MAX_VALUE))));
     }
 
     public StepSchema<S> percent(String key, String meaningOfIt, int least, int most, Function<S, Integer> get,
                                  BiFunction<S, Integer, S> with) {
         return with(key, meaningOfIt, SettingType.range(SettingType.Kind.PERCENT, least, most, "%"), (step, texts) -> get.apply(step) + "%",
                 (step, text, texts) -> with.apply(step, (int) SettingValues.number(text.strip().replaceFirst("\\s*%$", ""),
-                        new Range(key + " in percent", least, most))));
+                        new Range(Texts.say("%s in percent", key), least, most))));
     }
 
     public StepSchema<S> pitch(String key, String meaningOfIt, Function<S, Integer> get, BiFunction<S, Integer, S> with) {

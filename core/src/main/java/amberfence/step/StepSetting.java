@@ -77,7 +77,7 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
     /** A value as a form and undo word it. */
     public String words(String value) {
         int index = type.values().indexOf(value);
-        return index >= 0 && index < shown.values().size() ? Texts.say(shown.values().get(index)) : value.replace('-', ' ');
+        return index >= 0 && index < shown.values().size() ? Texts.say(shown.values().get(index)) : Texts.say(value.replace('-', ' '));
     }
 
     /** Whether the setting counts in a step. */
@@ -100,8 +100,7 @@ public record StepSetting<S extends Step>(String key, Shown shown, String meanin
             return reader.read(step, text, texts);
         } catch (IllegalArgumentException e) {
             String why = e.getMessage() == null ? "" : ": " + e.getMessage();
-            throw new MusicTextException(key + "=" + text + " cannot be" + why + (why.contains(type.words()) ? ""
-                    : " (" + type.words() + ")"));
+            throw new MusicTextException(Texts.say("%s=%s cannot be", key, text) + why + (why.contains(type.words()) ? "" : " (" + type.words() + ")"));
         }
     }
 }

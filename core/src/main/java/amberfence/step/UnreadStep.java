@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.Line;
+import amberfence.words.Texts;
 import java.util.List;
 
 /**
@@ -14,7 +15,7 @@ import java.util.List;
 public record UnreadStep(String name, String settings, String why) implements Step {
     /** A schema of its own, with no settings. */
     public StepSchema<UnreadStep> schema() {
-        return StepSchema.of(name, name, StepGroup.FENCE, "Cannot be read here, and lets the notes pass.", this);
+        return StepSchema.of(name, name, StepGroup.FENCE, Texts.text("Cannot be read here, and lets the notes pass."), this);
     }
 
     @Override

@@ -2,6 +2,7 @@ package amberfence.step;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,7 +14,7 @@ public record VelocityRange(int softest, int loudest) {
         Range.VELOCITY.check(softest);
         Range.VELOCITY.check(loudest);
         if (loudest < softest) {
-            throw new IllegalArgumentException("velocities rise from the softest to the loudest, as in 70..100, not " + softest + ".." + loudest);
+            throw new IllegalArgumentException(Texts.say("velocities rise from the softest to the loudest, as in 70..100, not %s..%s", softest, loudest));
         }
     }
 
@@ -21,7 +22,7 @@ public record VelocityRange(int softest, int loudest) {
     public static VelocityRange parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
-            throw new MusicTextException("it is two velocities, as in 70..100");
+            throw new MusicTextException(Texts.say("it is two velocities, as in 70..100"));
         }
         return new VelocityRange(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2)));
     }

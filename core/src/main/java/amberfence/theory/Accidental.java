@@ -1,5 +1,7 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
+
 /** How alterations in semitones are written and read: ♭ ♯ 𝄫 𝄪, or {@code b # bb ## x} when typed. */
 final class Accidental {
     private Accidental() {
@@ -22,7 +24,7 @@ final class Accidental {
         String signs = plain.replace("x", "##");
         boolean flats = signs.chars().allMatch(c -> c == 'b');
         if (!flats && !signs.chars().allMatch(c -> c == '#')) {
-            throw new MusicTextException("“" + whole + "”: “" + plain + "” is no accidental; write b, bb, # or ##");
+            throw new MusicTextException(Texts.say("“%s”: “%s” is no accidental; write b, bb, # or ##", whole, plain));
         }
         return flats ? -signs.length() : signs.length();
     }

@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -17,7 +18,7 @@ public record ChordKind(String suffix, List<String> aliases, List<ChordTone> ton
         aliases = List.copyOf(aliases);
         tones = tones.stream().distinct().sorted().toList();
         if (!tones.contains(ChordTone.ROOT)) {
-            throw new IllegalArgumentException("a kind of chord has a root; “" + suffix + "” has " + tones);
+            throw new IllegalArgumentException(Texts.say("a kind of chord has a root; “%s” has %s", suffix, tones));
         }
     }
 

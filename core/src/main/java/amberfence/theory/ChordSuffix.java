@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -45,8 +46,7 @@ final class ChordSuffix {
         String plain = plain(TextLimit.CHORD.check(suffix));
         return read(plain).orElseThrow(() -> {
             int good = readable(plain);
-            return new MusicTextException("“" + suffix + "” is no kind of chord: it cannot be read from “"
-                    + plain.substring(Math.min(good, Math.max(0, plain.length() - 1))) + "” on", near(plain));
+            return new MusicTextException(Texts.say("“%s” is no kind of chord: it cannot be read from “%s” on", suffix, plain.substring(Math.min(good, Math.max(0, plain.length() - 1)))), near(plain));
         });
     }
 
@@ -138,7 +138,7 @@ final class ChordSuffix {
             }
         }
         if (best == null) {
-            throw new IllegalArgumentException("no chord can be written with the members " + tones);
+            throw new IllegalArgumentException(Texts.say("no chord can be written with the members %s", tones));
         }
         return new ChordKind(best, List.of(), tones, best);
     }

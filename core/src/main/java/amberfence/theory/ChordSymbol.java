@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,8 +22,7 @@ final class ChordSymbol {
         String plain = Accidental.plain(TextLimit.CHORD.check(symbol)).strip();
         Matcher matcher = ROOT.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException("“" + shown(symbol.strip()) + "” is no chord: it begins with a note A to G, as in C, F#m7 or "
-                    + "Bb/D", List.of("C", "Am", "G7"));
+            throw new MusicTextException(Texts.say("“%s” is no chord: it begins with a note A to G, as in C, F#m7 or Bb/D", shown(symbol.strip())), List.of("C", "Am", "G7"));
         }
         NoteName root = NoteName.parse(matcher.group(1) + matcher.group(2));
         String rest = matcher.group(3).strip();
@@ -38,8 +38,7 @@ final class ChordSymbol {
         int good = ChordSuffix.readable(suffix);
         int place = symbol.length() - suffix.length() + good + 1;
         List<String> near = ChordSuffix.near(suffix).stream().map(text -> root.plainText() + text).toList();
-        return new MusicTextException("“" + shown(symbol) + "” cannot be read from letter " + Math.max(1, place) + " on, “"
-                + shown(suffix.substring(Math.min(good, suffix.length()))) + "”; perhaps " + String.join(", ", near), near);
+        return new MusicTextException(Texts.say("“%s” cannot be read from letter %s on, “%s”; perhaps %s", shown(symbol), Math.max(1, place), shown(suffix.substring(Math.min(good, suffix.length()))), String.join(", ", near)), near);
     }
 
     /** The beginning of what is too long for a sentence. */

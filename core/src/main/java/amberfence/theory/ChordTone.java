@@ -9,8 +9,8 @@ import amberfence.words.Texts;
  * @param alteration −2 to 2 semitones
  */
 public record ChordTone(int number, int alteration) implements Comparable<ChordTone> {
-    private static final Range NUMBER = new Range("number of a chord tone", 1, 13);
-    private static final Range ALTERATION = new Range("alteration of a chord tone", -2, 2);
+    private static final Range NUMBER = new Range(Texts.text("number of a chord tone"), 1, 13);
+    private static final Range ALTERATION = new Range(Texts.text("alteration of a chord tone"), -2, 2);
     public static final ChordTone ROOT = new ChordTone(1, 0);
 
     public ChordTone {
@@ -22,7 +22,7 @@ public record ChordTone(int number, int alteration) implements Comparable<ChordT
     public static ChordTone parse(String text) {
         String plain = Accidental.plain(text.strip());
         if (!plain.matches("[b#]*(1[0-3]|[1-9])")) {
-            throw new MusicTextException("“" + text + "” is no chord tone; write 1 to 13 with b or # before it, as in b9");
+            throw new MusicTextException(Texts.say("“%s” is no chord tone; write 1 to 13 with b or # before it, as in b9", text));
         }
         int digits = plain.length() - plain.replaceAll("^[b#]*", "").length();
         return new ChordTone(Integer.parseInt(plain.substring(digits)), Accidental.parse(plain.substring(0, digits), text));

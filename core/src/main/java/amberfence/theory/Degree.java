@@ -1,12 +1,14 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
+
 /**
  * A scale degree numbered against the major scale: 1 ♭2 2 ♭3 … 7, so that dorian is 1 2 ♭3 4 5 6 ♭7.
  * The alteration is −3 to 3 semitones.
  */
 public record Degree(int number, int alteration) {
     private static final Range NUMBER = new Range("degree", 1, 7);
-    private static final Range ALTERATION = new Range("alteration of a degree", -4, 4);
+    private static final Range ALTERATION = new Range(Texts.text("alteration of a degree"), -4, 4);
     private static final int[] MAJOR = {0, 2, 4, 5, 7, 9, 11};
 
     public Degree {
@@ -18,7 +20,7 @@ public record Degree(int number, int alteration) {
     public static Degree parse(String text) {
         String plain = Accidental.plain(text.strip());
         if (!plain.matches("[b#x]*[1-7]")) {
-            throw new MusicTextException("“" + text + "” is no degree; write 1 to 7 with b or # before it, as in b3");
+            throw new MusicTextException(Texts.say("“%s” is no degree; write 1 to 7 with b or # before it, as in b3", text));
         }
         int last = plain.length() - 1;
         return new Degree(plain.charAt(last) - '0', Accidental.parse(plain.substring(0, last), text));

@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.Locale;
 
 /**
@@ -18,7 +19,7 @@ public record Interval(int number, Quality quality) {
         }
     }
 
-    private static final Range NUMBER = new Range("interval number", 1, 64);
+    private static final Range NUMBER = new Range(Texts.text("interval number"), 1, 64);
     private static final int[] MAJOR_OR_PERFECT = {0, 2, 4, 5, 7, 9, 11};
 
     public Interval {
@@ -27,8 +28,7 @@ public record Interval(int number, Quality quality) {
                 ? quality == Quality.MINOR || quality == Quality.MAJOR
                 : quality == Quality.PERFECT;
         if (wrong) {
-            throw new IllegalArgumentException("an interval of number " + number + " cannot be " + quality.name()
-                    .toLowerCase(Locale.ROOT));
+            throw new IllegalArgumentException(Texts.say("an interval of number %s cannot be %s", number, quality.name() .toLowerCase(Locale.ROOT)));
         }
     }
 
@@ -51,7 +51,7 @@ public record Interval(int number, Quality quality) {
                 }
             }
         }
-        throw new MusicTextException("“" + text + "” is no interval; write d, m, P, M or A and a number, as in m3");
+        throw new MusicTextException(Texts.say("“%s” is no interval; write d, m, P, M or A and a number, as in m3", text));
     }
 
     private static boolean isPerfectKind(int number) {

@@ -1,10 +1,12 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
+
 /** A scale on a tonic, for example D dorian. Its tonic carries at most one accidental. */
 public record Key(NoteName tonic, Scale scale) {
     public Key {
         if (Math.abs(tonic.alteration()) > 1) {
-            throw new IllegalArgumentException("a key's tonic has at most one ♯ or ♭, not " + tonic);
+            throw new IllegalArgumentException(Texts.say("a key's tonic has at most one ♯ or ♭, not %s", tonic));
         }
     }
 

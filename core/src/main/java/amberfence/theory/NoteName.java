@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.Locale;
 
 /**
@@ -17,7 +18,7 @@ public record NoteName(Letter letter, int alteration) {
     public static NoteName parse(String text) {
         String plain = Accidental.plain(text.strip());
         if (plain.isEmpty() || "ABCDEFG".indexOf(Character.toUpperCase(plain.charAt(0))) < 0) {
-            throw new MusicTextException("“" + text + "” is no note name; it begins with a letter A to G");
+            throw new MusicTextException(Texts.say("“%s” is no note name; it begins with a letter A to G", text));
         }
         Letter letter = Letter.valueOf(plain.substring(0, 1).toUpperCase(Locale.ROOT));
         return new NoteName(letter, Accidental.parse(plain.substring(1), text));

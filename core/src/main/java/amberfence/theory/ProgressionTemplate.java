@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -12,6 +13,16 @@ import java.util.stream.Collectors;
 public record ProgressionTemplate(String name, String group, List<List<String>> bars) {
     public ProgressionTemplate {
         bars = bars.stream().map(List::copyOf).toList();
+    }
+
+    /** The name as people read it. */
+    public String title() {
+        return Texts.say(name);
+    }
+
+    /** What it is listed under, as people read it. */
+    public String groupTitle() {
+        return Texts.say(group);
     }
 
     /** The chords of each bar in a key. */

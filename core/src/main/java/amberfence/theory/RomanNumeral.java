@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,8 +30,7 @@ public final class RomanNumeral {
         String plain = Accidental.plain(TextLimit.NUMERAL.check(text).strip()).replace("o", "°").replace("⁷", "7").replace("⁶", "6");
         Matcher matcher = TEXT.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException("“" + text.strip() + "” is no Roman numeral; write I to VII, lower case for minor, as in "
-                    + "ii7, V65, bVI or V7/V", List.of("I", "IV", "V7"));
+            throw new MusicTextException(Texts.say("“%s” is no Roman numeral; write I to VII, lower case for minor, as in ii7, V65, bVI or V7/V", text.strip()), List.of("I", "IV", "V7"));
         }
         if (matcher.group(5) != null) {
             String target = matcher.group(6);
@@ -61,8 +61,7 @@ public final class RomanNumeral {
                 }
             }
         }
-        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException("“" + text.strip()
-                + "”: “" + suffix + "” is no kind of chord", ChordSuffix.near(suffix))));
+        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException(Texts.say("“%s”: “%s” is no kind of chord", text.strip(), suffix), ChordSuffix.near(suffix))));
     }
 
     private static Optional<ChordKind> kind(boolean lower, String suffix) {
@@ -74,7 +73,7 @@ public final class RomanNumeral {
         String plain = numeral.replaceAll("[b#]", "").toUpperCase(Locale.ROOT);
         int degree = NUMERALS.indexOf(plain) + 1;
         if (degree == 0) {
-            throw new MusicTextException("“" + numeral + "” is no degree; write I to VII");
+            throw new MusicTextException(Texts.say("“%s” is no degree; write I to VII", numeral));
         }
         int flats = (int) numeral.chars().filter(c -> c == 'b').count();
         int sharps = (int) numeral.chars().filter(c -> c == '#').count();

@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -17,15 +18,14 @@ public record Scale(String name, List<String> synonyms, List<Degree> degrees, St
         synonyms = List.copyOf(synonyms);
         degrees = List.copyOf(degrees);
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a scale needs a name");
+            throw new IllegalArgumentException(Texts.say("a scale needs a name"));
         }
         if (degrees.isEmpty() || degrees.get(0).semitones() != 0) {
-            throw new IllegalArgumentException("the scale “" + name + "” must begin with degree 1");
+            throw new IllegalArgumentException(Texts.say("the scale “%s” must begin with degree 1", name));
         }
         for (int i = 1; i < degrees.size(); i++) {
             if (degrees.get(i).semitones() <= degrees.get(i - 1).semitones() || degrees.get(i).semitones() > 11) {
-                throw new IllegalArgumentException("the degrees of “" + name + "” must rise, from 1 to below 8; "
-                        + degrees.get(i) + " does not");
+                throw new IllegalArgumentException(Texts.say("the degrees of “%s” must rise, from 1 to below 8; %s does not", name, degrees.get(i)));
             }
         }
     }
@@ -41,8 +41,7 @@ public record Scale(String name, List<String> synonyms, List<Degree> degrees, St
         PitchClassSet set = PitchClassSet.EMPTY;
         for (String number : text.strip().split("[\\s,]+")) {
             if (!number.matches("[0-9]|1[01]")) {
-                throw new MusicTextException("“" + number + "” is no semitone number; an own scale is written with "
-                        + "numbers 0 to 11 above the tonic, as in 0 2 3 7 8");
+                throw new MusicTextException(Texts.say("“%s” is no semitone number; an own scale is written with numbers 0 to 11 above the tonic, as in 0 2 3 7 8", number));
             }
             set = set.plus(new PitchClass(Integer.parseInt(number)));
         }
@@ -85,9 +84,14 @@ public record Scale(String name, List<String> synonyms, List<Degree> degrees, St
         return semitones().numbers().mapToObj(Integer::toString).collect(Collectors.joining(" "));
     }
 
-    /** The name with ♭ and ♯ in place of typed signs, for example {@code dorian ♭2}. */
+    /** What it is listed under. */
+    public String groupText() {
+        return Texts.say(group);
+    }
+
+    /** The name as people read it, with ♭ and ♯ in place of typed signs, for example {@code dorian ♭2}. */
     public String text() {
-        return name.replaceAll("b(?=b*[1-9])", "♭").replace('#', '♯');
+        return Texts.say(name).replaceAll("b(?=b*[1-9])", "♭").replace('#', '♯');
     }
 
     @Override

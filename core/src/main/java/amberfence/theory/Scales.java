@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -95,7 +96,7 @@ public final class Scales {
                 try {
                     add(row(text, group), all, byName);
                 } catch (IllegalArgumentException e) {
-                    throw new IllegalArgumentException("scales.txt, line " + line + ": " + e.getMessage(), e);
+                    throw new IllegalArgumentException(Texts.say("scales.txt, line %s: %s", line, e.getMessage()), e);
                 }
             }
         }
@@ -105,7 +106,7 @@ public final class Scales {
     private static Scale row(String text, String group) {
         String[] cells = text.split("\\|", -1);
         if (cells.length != 3 || group.isEmpty()) {
-            throw new IllegalArgumentException("a row is: name | synonyms | degrees, below a == group line");
+            throw new IllegalArgumentException(Texts.say("a row is: name | synonyms | degrees, below a == group line"));
         }
         List<String> synonyms = Arrays.stream(cells[1].split(",")).map(String::strip).filter(s -> !s.isEmpty()).toList();
         List<Degree> degrees = Arrays.stream(cells[2].strip().split("\\s+")).map(Degree::parse).toList();
@@ -118,9 +119,11 @@ public final class Scales {
         names.add(0, scale.name());
         for (String name : names) {
             if (byName.put(normal(name), scale) != null) {
-                throw new IllegalArgumentException("the name “" + name + "” stands twice");
+                throw new IllegalArgumentException(Texts.say("the name “%s” stands twice", name));
             }
         }
+        // What is read is typed again; in files a scale has its own name.
+        byName.putIfAbsent(normal(Texts.say(scale.name())), scale);
     }
 
     public static int editDistance(String a, String b) {

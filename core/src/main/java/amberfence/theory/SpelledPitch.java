@@ -1,5 +1,7 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
+
 /**
  * A note name in an octave, middle C being C4 (scientific pitch notation; ASA/ISO, and the MusicXML 4.0 schema's
  * type {@code octave}). C♭4 is MIDI 59, B♯3 is MIDI 60: the octave counts letters, not sounds.
@@ -16,7 +18,7 @@ public record SpelledPitch(NoteName name, int octave) {
             digit++;
         }
         if (digit == plain.length() || !plain.substring(digit).matches("-?[0-9]{1,2}")) {
-            throw new MusicTextException("“" + text + "” is no pitch; write a note and its octave, as in F#4");
+            throw new MusicTextException(Texts.say("“%s” is no pitch; write a note and its octave, as in F#4", text));
         }
         return new SpelledPitch(NoteName.parse(plain.substring(0, digit)), Integer.parseInt(plain.substring(digit)));
     }

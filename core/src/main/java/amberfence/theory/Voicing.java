@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -18,12 +19,12 @@ public record Voicing(List<Integer> pitches) {
     public Voicing {
         pitches = List.copyOf(pitches);
         if (pitches.isEmpty()) {
-            throw new IllegalArgumentException("a voicing has at least one note");
+            throw new IllegalArgumentException(Texts.say("a voicing has at least one note"));
         }
         for (int i = 0; i < pitches.size(); i++) {
             Range.PITCH.check(pitches.get(i));
             if (i > 0 && pitches.get(i) <= pitches.get(i - 1)) {
-                throw new IllegalArgumentException("the notes of a voicing rise from low to high, not " + pitches);
+                throw new IllegalArgumentException(Texts.say("the notes of a voicing rise from low to high, not %s", pitches));
             }
         }
     }

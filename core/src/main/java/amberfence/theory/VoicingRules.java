@@ -1,5 +1,6 @@
 package amberfence.theory;
 
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +16,7 @@ import java.util.Optional;
  * @param pedal a pitch that sounds under every chord, if there is one
  */
 public record VoicingRules(int voices, int lowest, int highest, boolean bassFixed, int widest, Optional<Integer> pedal) {
-    private static final Range VOICES = new Range("number of voices", 0, 8);
+    private static final Range VOICES = new Range(Texts.text("number of voices"), 0, 8);
     private static final int OCTAVE = PitchClass.COUNT;
     /** As many notes as members, from the E below the bass clef's middle to the G above the treble's. */
     public static final VoicingRules USUAL = new VoicingRules(0, 48, 79, false, OCTAVE, Optional.empty());
@@ -25,7 +26,7 @@ public record VoicingRules(int voices, int lowest, int highest, boolean bassFixe
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < OCTAVE) {
-            throw new IllegalArgumentException("a range for voicings spans more than an octave, not " + lowest + " to " + highest);
+            throw new IllegalArgumentException(Texts.say("a range for voicings spans more than an octave, not %s to %s", lowest, highest));
         }
     }
 

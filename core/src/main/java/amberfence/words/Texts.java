@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -15,15 +14,14 @@ import java.util.Map;
  * English texts stand in {@code texts.tsv}, for translators to begin with.
  */
 public final class Texts {
-    /** The languages that there are texts in, by their codes; the first is the one that everything is written in. */
-    public static final List<String> LANGUAGES = List.of("en", "de");
-    private static final String LANGUAGE = LANGUAGES.contains(Locale.getDefault().getLanguage()) ? Locale.getDefault().getLanguage() : LANGUAGES.get(0);
+    /** Chosen once: a text that was said does not change its language. */
+    private static final String LANGUAGE = Languages.usual();
     private static final Map<String, String> TRANSLATED = shipped(LANGUAGE);
 
     private Texts() {
     }
 
-    /** The code of the language in which all is said: that of the machine, or of whoever started the application, when there are texts in it. */
+    /** The code of the language in which all is said. */
     public static String language() {
         return LANGUAGE;
     }
@@ -52,7 +50,7 @@ public final class Texts {
     }
 
     private static Map<String, String> shipped(String language) {
-        if (language.equals(LANGUAGES.get(0))) {
+        if (language.equals(Languages.ALL.get(0))) {
             // Nothing to look for: not to find a file takes as long as opening all there is.
             return Map.of();
         }

@@ -11,7 +11,7 @@ import amberfence.step.catalogue.StepText;
 import amberfence.step.pick.Pick;
 import amberfence.step.recipe.Recipe;
 import amberfence.theory.Key;
-import amberfence.words.Texts;
+import amberfence.words.Languages;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -25,7 +25,7 @@ class HandbookTest {
     private static final Handbook ENGLISH = Handbook.shipped("en");
 
     static List<String> languages() {
-        return Texts.LANGUAGES.stream().filter(language -> Handbook.class.getResource(language) != null).toList();
+        return Languages.ALL.stream().filter(language -> Handbook.class.getResource(language) != null).toList();
     }
 
     @TestFactory

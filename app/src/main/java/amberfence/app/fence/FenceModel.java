@@ -18,6 +18,7 @@ import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -181,7 +182,8 @@ final class FenceModel {
             found.add(key().scale());
         }
         Stream.concat(ownScales().stream(), Scales.all().stream()).filter(scale -> !found.contains(scale)
-                && (scale.name().toLowerCase(Locale.ROOT).contains(plain) || scale.group().contains(plain)
+                && (scale.name().toLowerCase(Locale.ROOT).contains(plain) || Texts.say(scale.name()).toLowerCase(Locale.ROOT).contains(plain)
+                || scale.groupText().toLowerCase(Locale.ROOT).contains(plain)
                 || scale.synonyms().stream().anyMatch(name -> name.contains(plain)))).forEach(found::add);
         return found;
     }

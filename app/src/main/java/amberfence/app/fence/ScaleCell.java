@@ -41,7 +41,7 @@ final class ScaleCell extends ListCell<Scale> {
     }
 
     private String tip() {
-        return getItem() == null ? "" : Words.say("fence.scaleTip", getItem().text(), getItem().group(),
+        return getItem() == null ? "" : Words.say("fence.scaleTip", getItem().text(), getItem().groupText(),
                 getItem().synonyms().isEmpty() ? "–" : String.join(", ", getItem().synonyms()));
     }
 

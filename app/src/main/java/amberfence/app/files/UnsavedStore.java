@@ -26,7 +26,7 @@ import java.util.Optional;
  * ends, so that work which nobody looks after can be told from work in another window.
  */
 final class UnsavedStore {
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMMM yyyy, HH:mm", Locale.getDefault());
     private static final String ENDING = ".unsaved";
     private static final String LOCK = ".lock";
     /** Where versions before kept the one unsaved song. */

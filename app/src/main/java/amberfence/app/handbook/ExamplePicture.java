@@ -12,7 +12,7 @@ import javafx.scene.shape.Rectangle;
 
 /** The notes of an example on the rungs of their key, small. */
 final class ExamplePicture extends Pane {
-    private static final double WIDTH = 230;
+    private static final double WIDTH = 212;
     private static final double HEIGHT = 92;
     private static final double AROUND = 4;
     private static final double LEAST_ROWS = 9;

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import javafx.scene.input.KeyCombination;
 
 /**
@@ -27,6 +28,7 @@ public enum Shortcut {
 
     private static final Set<Shortcut> FOR_NOTES = EnumSet.of(SELECT_ALL, COPY, CUT, PASTE, DUPLICATE);
     private static final Set<Shortcut> TABS = EnumSet.of(CHANGES, CHORDS, KEYS, PICK, NOTES, VELOCITIES, OVERVIEW, THROUGH);
+    private static final Pattern NAMED = Pattern.compile("\\b(Ctrl|Shift|Enter|Space|Del|PgUp|PgDn|Home|End)\\b");
     private final String combination;
     private final String shown;
 
@@ -57,9 +59,10 @@ public enum Shortcut {
         return KeyCombination.valueOf(combination);
     }
 
-    /** The keys as they are shown to a person. */
+    /** The keys as they are shown to a person, called as on keyboards of that language. */
     public String keys() {
-        return isGlobal() ? combination().getDisplayText() : shown;
+        return NAMED.matcher(isGlobal() ? combination().getDisplayText() : shown)
+                .replaceAll(name -> Words.say("keyName." + name.group().toLowerCase(Locale.ROOT)));
     }
 
     /** What the keys do. */

@@ -111,7 +111,7 @@ public final class ChordCommands {
             }
             bar++;
         }
-        put(template.name(), spans);
+        put(template.title(), spans);
     }
 
     /** Puts chords in, and moves the playhead to their end. */

@@ -53,11 +53,11 @@ public final class ChordMenus {
         for (ProgressionTemplate template : ProgressionTemplates.all()) {
             if (!template.group().equals(group)) {
                 group = template.group();
-                MenuItem heading = new MenuItem(group);
+                MenuItem heading = new MenuItem(template.groupTitle());
                 heading.setDisable(true);
                 templates.getItems().add(heading);
             }
-            templates.getItems().add(Controls.menuItem("template-" + template.name().replaceAll("[^A-Za-z]+", "-"), template.name(),
+            templates.getItems().add(Controls.menuItem("template-" + template.name().replaceAll("[^A-Za-z]+", "-"), template.title(),
                     () -> commands.put(template)));
         }
         Menu read = menu("chords-read", "chords.readMenu");

@@ -43,7 +43,7 @@ public final class RecipePartsSheet {
             recipes.onParts(recipe, parts);
         }, "primary");
         take.setDefaultButton(true);
-        return new Sheet("recipe-parts-sheet", RecipeCommands.title(recipe), recipe.meaning(), scroll, 420, close,
+        return new Sheet("recipe-parts-sheet", recipe.title(), recipe.meaningWords(), scroll, 420, close,
                 Controls.button("recipe-parts-cancel", "sheet.cancel", event -> close.run()), Controls.disabledWhen(take,
                         Bindings.createBooleanBinding(() -> boxes.stream().noneMatch(CheckBox::isSelected),
                                 boxes.stream().map(CheckBox::selectedProperty).toArray(Observable[]::new)), "recipe.noPart"));

@@ -1,5 +1,6 @@
 package amberfence.app.sheets;
 
+import amberfence.app.session.Motion;
 import amberfence.app.session.Preferences;
 import amberfence.app.session.Session;
 import amberfence.app.sound.KeyboardInput;
@@ -8,7 +9,9 @@ import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
 import amberfence.app.words.Words;
+import amberfence.words.Languages;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -24,6 +27,8 @@ import javafx.scene.layout.HBox;
 /** How the window is: its theme, how large everything in it is, and where work is kept. */
 public final class SettingsSheet {
     private static final List<Integer> SCALES = List.of(0, 100, 125, 150, 175, 200);
+    private static final String LANGUAGE = "interface-language";
+    private static final String SYSTEM = "";
     private static final double PATH = 300;
 
     private SettingsSheet() {
@@ -49,29 +54,46 @@ public final class SettingsSheet {
         grid.addRow(2, Controls.rowLabel("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
                 some -> some == 0 ? Words.say("settings.scaleSystem") : Words.say("settings.percent", some),
                 some -> preferences.keep("interface-scale", Integer.toString(some))));
+        grid.addRow(3, Controls.rowLabel("settings.language"), Choice.of("settings-language", languages(), preferences.text(LANGUAGE, SYSTEM),
+                SettingsSheet::language, some -> preferences.keep(LANGUAGE, some)));
         Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
         later.setWrapText(true);
-        grid.add(later, 1, 3);
+        grid.add(later, 1, 4);
+        grid.addRow(5, Controls.rowLabel("settings.motion"), Choice.of("settings-motion", List.of(Motion.values()),
+                preferences.choice(Motion.KEPT, Motion.GLIDING), some -> Words.say("settings.motion." + some.name().toLowerCase(Locale.ROOT)),
+                some -> preferences.choose(Motion.KEPT, some)));
         Label sounds = Controls.label("", "soft", "small");
         sounds.setId("settings-sounds-now");
         session.computations().ask("sounds that play", 1, sound::soundsNow, sounds::setText);
         HBox bank = new HBox(8, opening("settings-sounds", sound::sounds), sounds);
         bank.setAlignment(Pos.CENTER_LEFT);
-        grid.addRow(4, Controls.rowLabel("settings.sounds"), bank);
-        grid.addRow(5, Controls.rowLabel("settings.devices"), opening("settings-devices", sound::devices));
+        grid.addRow(6, Controls.rowLabel("settings.sounds"), bank);
+        grid.addRow(7, Controls.rowLabel("settings.devices"), opening("settings-devices", sound::devices));
         Label plays = Controls.label("", "soft", "small");
         plays.textProperty().bind(keyboard.name());
         HBox input = new HBox(8, opening("settings-keyboard", keyboard::items), plays);
         input.setAlignment(Pos.CENTER_LEFT);
-        grid.addRow(6, Controls.rowLabel("settings.keyboard"), input);
+        grid.addRow(8, Controls.rowLabel("settings.keyboard"), input);
         TextField folder = new TextField(unsaved.toString());
         folder.setId("settings-unsaved");
         folder.setEditable(false);
         folder.setPrefWidth(PATH);
         Controls.tip(folder, unsaved.toString());
-        grid.addRow(7, Controls.rowLabel("settings.unsaved"), folder);
+        grid.addRow(9, Controls.rowLabel("settings.unsaved"), folder);
         return new Sheet("settings-sheet", Words.say("settings.title"), Words.say("settings.subtitle"), grid, 520, close,
                 Controls.button("settings-close", "sheet.close", event -> close.run(), "ink"));
+    }
+
+    private static List<String> languages() {
+        List<String> languages = new ArrayList<>(Languages.ALL);
+        languages.add(0, SYSTEM);
+        return languages;
+    }
+
+    /** A language is called as those who speak it call it. */
+    private static String language(String code) {
+        Locale language = new Locale(code);
+        return code.equals(SYSTEM) ? Words.say("settings.languageSystem") : language.getDisplayLanguage(language);
     }
 
     /** A button that opens what there is to choose from, which may be nothing. */

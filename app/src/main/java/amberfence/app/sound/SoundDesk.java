@@ -1,9 +1,11 @@
 package amberfence.app.sound;
 
 import amberfence.app.session.Results;
+import amberfence.app.session.Motion;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.app.work.Lane;
+import amberfence.song.BarPosition;
 import amberfence.song.ChordSpan;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
@@ -225,7 +227,7 @@ public final class SoundDesk {
         boolean on = player.isPlaying();
         if (playing.get()) {
             moving = true;
-            session.transport().moveTo(Math.max(0, heard.tempi().tick(Math.max(0, player.position()))));
+            session.transport().moveTo(shown(Math.max(0, heard.tempi().tick(Math.max(0, player.position())))));
             moving = false;
         }
         if (!on) {
@@ -233,6 +235,15 @@ public final class SoundDesk {
             clock.stop();
         }
         surround();
+    }
+
+    /** Where the playhead is seen while it plays. */
+    private long shown(long tick) {
+        if (session.preferences().choice(Motion.KEPT, Motion.GLIDING) == Motion.GLIDING) {
+            return tick;
+        }
+        BarPosition at = session.song().time().position(tick);
+        return session.song().time().tick(new BarPosition(at.bar(), at.beat(), 0));
     }
 
     /** A playhead that a person moves is where playing goes on. */

@@ -11,7 +11,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -47,12 +46,6 @@ public final class RecipeCommands {
         return all;
     }
 
-    /** The name as a title: {@code bass-from-chords} is shown as Bass from chords. */
-    public static String title(Recipe recipe) {
-        String words = recipe.name().replace('-', ' ');
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
     /** All its steps at once, one edit, in the selected part. */
     public void apply(Recipe recipe) {
         Integer part = session.selection().part().get();
@@ -62,16 +55,16 @@ public final class RecipeCommands {
     }
 
     public void onParts(Recipe recipe, Collection<Integer> parts) {
-        session.edit(Words.say("recipe.done", title(recipe)), song -> RecipeEdits.onParts(song, parts, recipe));
+        session.edit(Words.say("recipe.done", recipe.title()), song -> RecipeEdits.onParts(song, parts, recipe));
         session.partNow().flatMap(some -> some.steps().stream().reduce((first, last) -> last)).ifPresent(last -> session.selection().openStep(last.id()));
     }
 
     /** For the selected notes only: as steps, or once. */
     public void onNotes(Recipe recipe, boolean once) {
         if (once) {
-            notes.recipeOnce(title(recipe), recipe);
+            notes.recipeOnce(recipe.title(), recipe);
         } else {
-            notes.recipe(title(recipe), recipe);
+            notes.recipe(recipe.title(), recipe);
         }
     }
 

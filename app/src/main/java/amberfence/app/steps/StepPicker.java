@@ -108,7 +108,7 @@ final class StepPicker extends VBox {
     }
 
     private boolean isWanted(Recipe recipe) {
-        return (RecipeCommands.title(recipe) + " " + recipe.meaning()).toLowerCase(Locale.ROOT).contains(search.getText().strip().toLowerCase(Locale.ROOT));
+        return (recipe.title() + " " + recipe.meaningWords()).toLowerCase(Locale.ROOT).contains(search.getText().strip().toLowerCase(Locale.ROOT));
     }
 
     private void choose(Recipe recipe) {
@@ -119,7 +119,7 @@ final class StepPicker extends VBox {
     /** A recipe with what else can be done with it; it can be dragged out as a text file. */
     private HBox row(Recipe recipe) {
         String id = recipe.name().replace(' ', '-');
-        Button add = choice("add-recipe-" + id, RecipeCommands.title(recipe), recipe.meaning(), () -> choose(recipe));
+        Button add = choice("add-recipe-" + id, recipe.title(), recipe.meaningWords(), () -> choose(recipe));
         add.setOnDragDetected(event -> recipes.draggedOut(recipe).ifPresent(file -> {
             ClipboardContent content = new ClipboardContent();
             content.putFiles(List.of(file.toFile()));
@@ -127,7 +127,7 @@ final class StepPicker extends VBox {
             event.consume();
         }));
         HBox.setHgrow(add, Priority.ALWAYS);
-        HBox row = new HBox(2, add, Controls.menuButton("recipe-more-" + id, Icons.MORE, Words.say("recipe.more", RecipeCommands.title(recipe)),
+        HBox row = new HBox(2, add, Controls.menuButton("recipe-more-" + id, Icons.MORE, Words.say("recipe.more", recipe.title()),
                 () -> items(recipe)));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;

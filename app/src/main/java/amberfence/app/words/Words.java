@@ -1,5 +1,7 @@
 package amberfence.app.words;
 
+import amberfence.words.Languages;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -8,7 +10,7 @@ import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.Properties;
 
-/** Every text of the window, from {@code words.properties} beside this class, ready to be translated. */
+/** Every text of the window, from {@code words.properties} beside this class or its translation, {@code words_de.properties}. */
 public final class Words {
     private static final Properties TEXTS = load();
 
@@ -16,9 +18,14 @@ public final class Words {
     }
 
     private static Properties load() {
-        Properties texts = new Properties();
-        try (InputStreamReader in = new InputStreamReader(Words.class.getResourceAsStream("words.properties"),
-                StandardCharsets.UTF_8)) {
+        Properties english = load("words.properties", new Properties());
+        // What is not translated is said in English rather than not at all.
+        return Texts.language().equals(Languages.ALL.get(0)) ? english
+                : load("words_" + Texts.language() + ".properties", new Properties(english));
+    }
+
+    private static Properties load(String file, Properties texts) {
+        try (InputStreamReader in = new InputStreamReader(Words.class.getResourceAsStream(file), StandardCharsets.UTF_8)) {
             texts.load(in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -3,15 +3,18 @@ package amberfence.app.words;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.words.Languages;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.MissingResourceException;
 import java.util.Properties;
 import java.util.TreeSet;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -19,10 +22,31 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
+    private static final Pattern PLACE = Pattern.compile("%(?:\\d\\$)?\\+?[sd]");
+
     private static Properties texts() throws IOException {
+        return texts("words.properties");
+    }
+
+    private static Properties texts(String file) throws IOException {
         Properties texts = new Properties();
-        texts.load(new InputStreamReader(Words.class.getResourceAsStream("words.properties"), StandardCharsets.UTF_8));
+        texts.load(new InputStreamReader(Words.class.getResourceAsStream(file), StandardCharsets.UTF_8));
         return texts;
+    }
+
+    @Test
+    void everyTextIsTranslatedWithTheSameValuesInIt() throws IOException {
+        Properties english = texts();
+        for (String language : Languages.ALL.subList(1, Languages.ALL.size())) {
+            Properties other = texts("words_" + language + ".properties");
+            assertThat(other.stringPropertyNames()).as(language).isEqualTo(english.stringPropertyNames());
+            other.stringPropertyNames().forEach(name -> assertThat(places(other.getProperty(name))).as("%s: %s", language, name)
+                    .isEqualTo(places(english.getProperty(name))));
+        }
+    }
+
+    private static List<String> places(String text) {
+        return PLACE.matcher(text.replace("%%", "")).results().map(MatchResult::group).toList();
     }
 
     private static String code() throws IOException {

@@ -6,6 +6,7 @@ import amberfence.format.WrittenSong;
 import amberfence.song.Part;
 import amberfence.song.Role;
 import amberfence.song.Song;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
@@ -21,7 +22,8 @@ import java.util.stream.Stream;
 public record LeadSheetFormat(boolean tune, boolean numerals) implements WritableFormat {
     @Override
     public String title() {
-        return "lead sheet" + (tune ? "" : " without the tune") + (numerals ? " with Roman numerals" : "");
+        return !tune ? Texts.say(numerals ? "lead sheet without the tune with Roman numerals" : Texts.text("lead sheet without the tune"))
+                : Texts.say(numerals ? "lead sheet with Roman numerals" : Texts.text("lead sheet"));
     }
 
     @Override

@@ -10,6 +10,7 @@ import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.Scales;
+import amberfence.words.Texts;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -71,14 +72,14 @@ final class MetaEvents {
             case TEMPO -> {
                 int microseconds = data.length() < 3 ? 0 : data.at(0) << 16 | data.at(1) << 8 | data.at(2);
                 if (microseconds == 0) {
-                    skipped("tempo", event);
+                    skipped(Texts.say("tempo"), event);
                 } else if (counts) {
                     tempos.put(event.tick(), new Tempo(event.tick(), microseconds));
                 }
             }
             case TIME_SIGNATURE -> {
                 if (data.length() < 2 || data.at(0) == 0 || data.at(1) > 6) {
-                    skipped("metre", event);
+                    skipped(Texts.say("metre"), event);
                 } else if (counts) {
                     metres.put(event.tick(), new Metre(event.tick(), data.at(0), 1 << data.at(1)));
                 }
@@ -91,7 +92,7 @@ final class MetaEvents {
     private void readKey(Bytes data, SourceEvent.Other event) {
         int fifths = data.length() < 2 ? 99 : (byte) data.at(0);
         if (Math.abs(fifths) > 7 || data.at(1) > 1) {
-            skipped("key signature", event);
+            skipped(Texts.say("key signature"), event);
         } else if (key == null) {
             boolean minor = data.at(1) == 1;
             key = new Key(NoteName.ofFifths(fifths + (minor ? 3 : 0)), minor ? Scales.MINOR : Scales.MAJOR);
@@ -99,8 +100,7 @@ final class MetaEvents {
     }
 
     private void skipped(String what, SourceEvent.Other event) {
-        notices.add(new Notice("track " + trackNames.size(), "a " + what + " at tick " + event.tick()
-                + " makes no sense and does not count; it is passed on as it is"));
+        notices.add(new Notice(Texts.say("track %s", trackNames.size()), Texts.say("a %s at tick %s makes no sense and does not count; it is passed on as it is", what, event.tick())));
     }
 
     /** The data of a meta event, without type and length. */

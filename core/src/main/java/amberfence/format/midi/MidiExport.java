@@ -4,6 +4,7 @@ import amberfence.format.Notice;
 import amberfence.format.UnreadableFileException;
 import amberfence.song.Line;
 import amberfence.song.Song;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +25,7 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
         lines = Map.copyOf(named);
         song = song.withNextId(next[0]);
         if (type.isPresent() && type.get() != 0 && type.get() != 1) {
-            throw new IllegalArgumentException("MIDI files are written as type 0 or 1, not " + type.get());
+            throw new IllegalArgumentException(Texts.say("MIDI files are written as type 0 or 1, not %s", type.get()));
         }
     }
 

@@ -8,6 +8,7 @@ import amberfence.format.WritableFormat;
 import amberfence.format.WrittenSong;
 import amberfence.song.Song;
 import amberfence.step.PartResult;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -25,7 +26,7 @@ public record MidiFormat(Optional<Integer> type) implements ReadableFormat, Writ
 
     @Override
     public String title() {
-        return "MIDI file";
+        return Texts.say("MIDI file");
     }
 
     @Override

@@ -19,6 +19,7 @@ import amberfence.theory.Key;
 import amberfence.theory.Letter;
 import amberfence.theory.NoteName;
 import amberfence.theory.Scales;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -65,7 +66,7 @@ public final class MidiReader {
             return song(name, new SourceFile(checkedType(type), checkedDivision(division), headRest, chunks,
                     Bytes.of(bytes, 0, bytes.length)), declared);
         } catch (Cursor.Truncated e) {
-            throw new UnreadableFileException(name + " ends inside the header of its MIDI data; there is nothing to save");
+            throw new UnreadableFileException(Texts.say("%s ends inside the header of its MIDI data; there is nothing to save", name));
         }
     }
 
@@ -74,31 +75,31 @@ public final class MidiReader {
             return 0;
         }
         if (bytes.length == 0) {
-            throw new UnreadableFileException(name + " is empty");
+            throw new UnreadableFileException(Texts.say("%s is empty", name));
         }
         int found = cursor.find("MThd", 0);
         if (found < 0) {
-            throw new UnreadableFileException(name + " is not a MIDI file: there is no MThd header in it");
+            throw new UnreadableFileException(Texts.say("%s is not a MIDI file: there is no MThd header in it", name));
         }
-        notices.add(new Notice("file", cursor.isAt(0, "RIFF") ? "the MIDI data is taken out of its RIFF wrapper"
-                : found + " bytes before the MIDI header are left out"));
+        notices.add(new Notice(Texts.say("file"), cursor.isAt(0, "RIFF") ? Texts.say("the MIDI data is taken out of its RIFF wrapper")
+                : Texts.say("%s bytes before the MIDI header are left out", found)));
         return found;
     }
 
     private int checkedType(int type) {
         if (type > 2) {
-            notices.add(new Notice("header", "file type " + type + " does not exist; the tracks are read as type 1"));
+            notices.add(new Notice(Texts.say("header"), Texts.say("file type %s does not exist; the tracks are read as type 1", type)));
             return 1;
         }
         if (type == 2) {
-            notices.add(new Notice("header", "type 2: each track is a pattern of its own; they are shown side by side"));
+            notices.add(new Notice(Texts.say("header"), Texts.say("type 2: each track is a pattern of its own; they are shown side by side")));
         }
         return type;
     }
 
     private int checkedDivision(int division) {
         if ((division & 0x7FFF) == 0 || (division & 0x80FF) == 0x8000) {
-            notices.add(new Notice("header", "the time division is 0; " + USUAL_DIVISION + " ticks per quarter are assumed"));
+            notices.add(new Notice(Texts.say("header"), Texts.say("the time division is 0; %s ticks per quarter are assumed", USUAL_DIVISION)));
             return USUAL_DIVISION;
         }
         return division;
@@ -110,10 +111,10 @@ public final class MidiReader {
                 readChunk(cursor);
             }
             if (cursor.hasMore()) {
-                notices.add(new Notice("file", cursor.remaining() + " bytes after the last chunk are left out"));
+                notices.add(new Notice(Texts.say("file"), Texts.say("%s bytes after the last chunk are left out", cursor.remaining())));
             }
         } catch (Cursor.Truncated e) {
-            notices.add(new Notice("file", "the last chunk is cut off and left out"));
+            notices.add(new Notice(Texts.say("file"), Texts.say("the last chunk is cut off and left out")));
         }
     }
 
@@ -126,8 +127,7 @@ public final class MidiReader {
         int end = (int) Math.min(body + length, bytes.length);
         if (isTrack) {
             if (body + length > bytes.length) {
-                notices.add(new Notice("track " + (notesOfTrack.size() + 1), "claims " + length + " bytes but the file "
-                        + "has only " + (bytes.length - body) + " more; those are read"));
+                notices.add(new Notice(Texts.say("track %s", (notesOfTrack.size() + 1)), Texts.say("claims %s bytes but the file has only %s more; those are read", length, (bytes.length - body))));
             }
             TrackReader track = new TrackReader(new Cursor(bytes, body, end), notesOfTrack.size(), nextId, notices);
             chunks.add(track.read());
@@ -135,12 +135,12 @@ public final class MidiReader {
             nextId = track.nextId();
         } else if (body + length > bytes.length) {
             int found = cursor.find("MTrk", start + 1);
-            notices.add(new Notice("file", "damaged bytes at " + start + (found < 0
-                    ? " are left out" : " are left out; reading goes on at the next track")));
+            notices.add(new Notice(Texts.say("file"), Texts.say(found < 0 ? "damaged bytes at %s are left out"
+                    : Texts.text("damaged bytes at %s are left out; reading goes on at the next track"), start)));
             end = found < 0 ? bytes.length : found;
         } else {
             chunks.add(new SourceFile.Foreign(Bytes.of(bytes, start, end - start)));
-            notices.add(new Notice("file", "a foreign chunk at byte " + start + " is passed on unread"));
+            notices.add(new Notice(Texts.say("file"), Texts.say("a foreign chunk at byte %s is passed on unread", start)));
         }
         cursor.moveTo(end);
     }
@@ -148,10 +148,10 @@ public final class MidiReader {
     private ReadSong song(String name, SourceFile source, int declared) throws UnreadableFileException {
         List<SourceFile.Track> tracks = source.tracks();
         if (tracks.isEmpty()) {
-            throw new UnreadableFileException(name + " has a MIDI header but no track that could be read");
+            throw new UnreadableFileException(Texts.say("%s has a MIDI header but no track that could be read", name));
         }
         if (declared != tracks.size()) {
-            notices.add(new Notice("header", "announces " + declared + " tracks; " + tracks.size() + " are there"));
+            notices.add(new Notice(Texts.say("header"), Texts.say("announces %s tracks; %s are there", declared, tracks.size())));
         }
         MetaEvents meta = MetaEvents.of(source, notices);
         List<Part> parts = new ArrayList<>();
@@ -173,8 +173,8 @@ public final class MidiReader {
             Line line = Line.of(notes);
             Role role = channel == Song.PERCUSSION ? Role.DRUMS : RoleGuess.of(line);
             String given = meta.trackName(track);
-            String partName = given.isBlank() ? "Part " + (parts.size() + 1) : given;
-            String suffix = byChannel.size() > 1 ? ", channel " + (channel + 1) : "";
+            String partName = given.isBlank() ? Texts.say("Part %s", parts.size() + 1) : given;
+            String suffix = byChannel.size() > 1 ? Texts.say(", channel %s", channel + 1) : "";
             parts.add(Part.of(parts.size(), partName + suffix, role, OptionalInt.of(track), channel, line));
         });
     }

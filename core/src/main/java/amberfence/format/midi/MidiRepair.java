@@ -4,6 +4,7 @@ import amberfence.format.Notice;
 import amberfence.song.Bytes;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,11 +27,11 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
         List<SourceFile.Chunk> chunks = new ArrayList<>();
         int track = 0;
         for (SourceFile.Chunk chunk : source.chunks()) {
-            chunks.add(chunk instanceof SourceFile.Track found ? repaired(found, "track " + ++track, repairs) : chunk);
+            chunks.add(chunk instanceof SourceFile.Track found ? repaired(found, Texts.say("track %s", ++track), repairs) : chunk);
         }
         int type = source.type() == 0 && track > 1 ? 1 : source.type();
         if (type != source.type()) {
-            repairs.add(new Notice("header", "type 0 holds one track; the file is written as type 1"));
+            repairs.add(new Notice(Texts.say("header"), Texts.say("type 0 holds one track; the file is written as type 1")));
         }
         return new MidiRepair(new SourceFile(type, source.division(), source.headerRest(), chunks, source.original()),
                 List.copyOf(repairs));
@@ -53,9 +54,9 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
                 events.add(event);
             }
         }
-        tallies.forEach((what, count) -> repairs.add(new Notice(place, what + " left out: " + count)));
+        tallies.forEach((what, count) -> repairs.add(new Notice(place, Texts.say("%s left out: %s", what, count))));
         if (track.rest().length() > 0) {
-            repairs.add(new Notice(place, "bytes behind the end of the track left out: " + track.rest().length()));
+            repairs.add(new Notice(place, Texts.say("bytes behind the end of the track left out: %s", track.rest().length())));
         }
         return new SourceFile.Track(events, Bytes.EMPTY);
     }
@@ -64,17 +65,17 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
     private static String trouble(SourceEvent.Other event) {
         int status = event.bytes().at(0);
         if (status != 0xFF) {
-            return status != 0xF0 && status != 0xF7 ? "events that a file may not hold"
-                    : status == 0xF0 && !isExclusive(data(event.bytes(), 1)) ? "system exclusive messages with impossible bytes" : "";
+            return status != 0xF0 && status != 0xF7 ? Texts.say("events that a file may not hold")
+                    : status == 0xF0 && !isExclusive(data(event.bytes(), 1)) ? Texts.say("system exclusive messages with impossible bytes") : "";
         }
         int type = event.metaType();
         if (type > 127) {
-            return "meta events of an impossible type";
+            return Texts.say("meta events of an impossible type");
         }
         Bytes data = data(event.bytes(), 2);
         Integer length = LENGTHS.get(type);
-        return length != null && length != data.length() ? "meta events of a wrong length"
-                : isSense(type, data) ? "" : "tempi, metres or keys that cannot be";
+        return length != null && length != data.length() ? Texts.say("meta events of a wrong length")
+                : isSense(type, data) ? "" : Texts.say("tempi, metres or keys that cannot be");
     }
 
     private static boolean isSense(int type, Bytes data) {

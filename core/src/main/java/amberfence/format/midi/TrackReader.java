@@ -6,6 +6,7 @@ import amberfence.song.Note;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ final class TrackReader {
 
     TrackReader(Cursor cursor, int track, long nextId, List<Notice> notices) {
         this.cursor = cursor;
-        this.place = "track " + (track + 1);
+        this.place = Texts.say("track %s", track + 1);
         this.nextId = nextId;
         this.notices = notices;
     }
@@ -50,17 +51,17 @@ final class TrackReader {
                 status = readEvent(status);
             }
             if (!ended) {
-                notice("has no end-of-track event; one is added");
+                notice(Texts.say("has no end-of-track event; one is added"));
             }
         } catch (Cursor.Truncated e) {
-            notice("is cut off in the middle of an event; what comes before is kept");
+            notice(Texts.say("is cut off in the middle of an event; what comes before is kept"));
         }
         closeHanging();
         Bytes rest = ended ? Bytes.of(cursor.bytes(), cursor.position(), cursor.remaining()) : Bytes.EMPTY;
         if (rest.length() > 0) {
-            notice(rest.length() + " bytes after the end of the track are passed on unread");
+            notice(Texts.say("%s bytes after the end of the track are passed on unread", rest.length()));
         }
-        tallies.forEach((what, count) -> notice(what.formatted(count)));
+        tallies.forEach((what, count) -> notice(Texts.say(what, count)));
         return new SourceFile.Track(events, rest);
     }
 
@@ -79,10 +80,10 @@ final class TrackReader {
         if (!running) {
             status = cursor.next();
         } else if (runningStatus == 0) {
-            tally("%d stray bytes without a status before them are left out");
+            tally(Texts.text("%s stray bytes without a status before them are left out"));
             cursor.next();
             while (cursor.peek() < 0x80) {
-                tally("%d stray bytes without a status before them are left out");
+                tally(Texts.text("%s stray bytes without a status before them are left out"));
                 cursor.next();
             }
             status = cursor.next();
@@ -98,7 +99,7 @@ final class TrackReader {
 
     private void advance(long delta) throws Cursor.Truncated {
         if (delta > LONGEST_DELTA) {
-            tally("%d impossible times between events are read as none");
+            tally(Texts.text("%s impossible times between events are read as none"));
             return;
         }
         if (!Range.TICK.contains(tick + delta + 1)) {
@@ -114,10 +115,10 @@ final class TrackReader {
         int first = cursor.next();
         int second = kind == 0xC0 || kind == 0xD0 ? 0 : cursor.next();
         if (kind <= 0x90 && first > 127) {
-            tally("%d notes with an impossible pitch are left out");
+            tally(Texts.text("%s notes with an impossible pitch are left out"));
         } else if (kind == 0x90 && second > 0) {
             if (second > 127) {
-                tally("%d impossible velocities are read as 127");
+                tally(Texts.text("%s impossible velocities are read as 127"));
             }
             hanging.begin(new HangingNotes.Begun(nextId, tick, first, Math.min(127, second), channel));
             events.add(new SourceEvent.NoteOn(tick, nextId++, running));
@@ -125,7 +126,7 @@ final class TrackReader {
             endNote(status, first, Math.min(127, second), running);
         } else {
             if (first > 127 || second > 127) {
-                tally("%d controller values above 127 are read as 127");
+                tally(Texts.text("%s controller values above 127 are read as 127"));
             }
             events.add(new SourceEvent.Other(tick, kind == 0xC0 || kind == 0xD0
                     ? Bytes.of(status, Math.min(127, first))
@@ -137,7 +138,7 @@ final class TrackReader {
         HangingNotes.Begun begun = hanging.end(status & 0x0F, pitch);
         boolean asNoteOn = (status & 0xF0) == 0x90;
         if (begun == null) {
-            tally("%d note-offs end no note; they are passed on as they are");
+            tally(Texts.text("%s note-offs end no note; they are passed on as they are"));
             events.add(new SourceEvent.Other(tick, Bytes.of(status, pitch, release), running));
             return;
         }
@@ -153,7 +154,7 @@ final class TrackReader {
             cursor.need(length);
             cursor.skip((int) length);
         } else {
-            tally("%d events that a file may not hold are passed on as they are");
+            tally(Texts.text("%s events that a file may not hold are passed on as they are"));
             cursor.skip(status == 0xF2 ? 2 : status == 0xF1 || status == 0xF3 ? 1 : 0);
         }
         ended = end;
@@ -176,9 +177,8 @@ final class TrackReader {
                 .forEach(begun -> events.add(new SourceEvent.NoteOff(begun.start() + 1, begun.id(), false, false)));
         events.add(last == end.tick() ? end : new SourceEvent.Other(last, end.bytes(), false));
         if (!rest.isEmpty()) {
-            notice(rest.size() + (rest.size() == 1 ? " note never ends; it is" : " notes never end; they are")
-                    + " closed at the track's end, the first being pitch " + rest.get(0).pitch() + " at tick "
-                    + rest.get(0).start());
+            notice(Texts.count(rest.size(), "%s note never ends; it is closed at the track's end; it has pitch %s at tick %s",
+                    "%s notes never end; they are closed at the track's end, the first being pitch %s at tick %s", rest.get(0).pitch(), rest.get(0).start()));
         }
     }
 }

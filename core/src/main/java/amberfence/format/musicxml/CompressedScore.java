@@ -1,6 +1,7 @@
 package amberfence.format.musicxml;
 
 import amberfence.format.UnreadableFileException;
+import amberfence.words.Texts;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -41,20 +42,20 @@ final class CompressedScore {
                 byte[] content = zip.readNBytes(MOST_BYTES + 1);
                 size += content.length;
                 if (size > MOST_BYTES || ++entries > MOST_ENTRIES) {
-                    throw new UnreadableFileException(name + " unpacks to more than " + (MOST_BYTES >> 20) + " MB");
+                    throw new UnreadableFileException(Texts.say("%s unpacks to more than %s MB", name, (MOST_BYTES >> 20)));
                 }
                 files.put(entry.getName(), content);
             }
         } catch (IOException | IllegalArgumentException e) {
-            throw new UnreadableFileException(name + " is damaged: it cannot be unpacked");
+            throw new UnreadableFileException(Texts.say("%s is damaged: it cannot be unpacked", name));
         }
         byte[] container = files.get(CONTAINER);
         if (container == null) {
-            throw new UnreadableFileException(name + " is no compressed score: its " + CONTAINER + " is missing");
+            throw new UnreadableFileException(Texts.say("%s is no compressed score: its %s is missing", name, CONTAINER));
         }
         Matcher root = ROOT_FILE.matcher(new String(container, StandardCharsets.UTF_8));
         if (!root.find() || !files.containsKey(root.group(1))) {
-            throw new UnreadableFileException(name + " is damaged: its container names no score that is in it");
+            throw new UnreadableFileException(Texts.say("%s is damaged: its container names no score that is in it", name));
         }
         return files.get(root.group(1));
     }

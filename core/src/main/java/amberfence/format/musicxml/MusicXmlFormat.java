@@ -6,6 +6,7 @@ import amberfence.format.UnreadableFileException;
 import amberfence.format.WritableFormat;
 import amberfence.format.WrittenSong;
 import amberfence.song.Song;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Set;
 
@@ -17,7 +18,7 @@ public enum MusicXmlFormat implements ReadableFormat, WritableFormat {
             return xml;
         }
     },
-    COMPRESSED("compressed MusicXML", List.of("mxl")) {
+    COMPRESSED(Texts.text("compressed MusicXML"), List.of("mxl")) {
         @Override
         byte[] packed(byte[] xml) {
             return CompressedScore.pack(xml);
@@ -37,7 +38,7 @@ public enum MusicXmlFormat implements ReadableFormat, WritableFormat {
 
     @Override
     public String title() {
-        return title;
+        return Texts.say(title);
     }
 
     @Override

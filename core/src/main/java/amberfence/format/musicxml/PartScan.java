@@ -4,6 +4,7 @@ import amberfence.format.UnreadableFileException;
 import amberfence.format.musicxml.WrittenScore.Bar;
 import amberfence.format.musicxml.WrittenScore.WrittenPart;
 import amberfence.format.notation.KeySignatures;
+import amberfence.words.Texts;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -58,7 +59,7 @@ final class PartScan {
                 take(item);
                 reached = Math.max(reached, cursor);
                 if (reached > MOST_QUARTERS) {
-                    throw new UnreadableFileException(name + " has a bar of more than " + (long) MOST_QUARTERS + " quarters, bar " + (bar + 1));
+                    throw new UnreadableFileException(Texts.say("%s has a bar of more than %s quarters, bar %s", name, (long) MOST_QUARTERS, (bar + 1)));
                 }
             }
             score.reach(bar, reached, written.implicit());

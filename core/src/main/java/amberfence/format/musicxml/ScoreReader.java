@@ -54,7 +54,7 @@ final class ScoreReader {
 
     ReadSong read() throws UnreadableFileException {
         if (score.parts().isEmpty() || score.bars() == 0) {
-            throw new UnreadableFileException(name + " holds no part with a bar in it");
+            throw new UnreadableFileException(Texts.say("%s holds no part with a bar in it", name));
         }
         ticksPerQuarter = Resolution.of(score);
         List<PartScan> scans = score.parts().stream().map(part -> new PartScan(part, written, leftOut, name)).toList();
@@ -78,12 +78,12 @@ final class ScoreReader {
 
     private void order() throws UnreadableFileException {
         if (BarMarks.isEndless(written.marks())) {
-            throw new UnreadableFileException(name + " repeats bars more than 100 times");
+            throw new UnreadableFileException(Texts.say("%s repeats bars more than 100 times", name));
         }
         try {
             order = PlayingOrder.of(written.marks(), leftOut);
         } catch (PlayingOrder.EndlessException e) {
-            throw new UnreadableFileException(name + " plays more than " + PlayingOrder.MOST_BARS + " bars");
+            throw new UnreadableFileException(Texts.say("%s plays more than %s bars", name, PlayingOrder.MOST_BARS));
         }
         if (order.size() != written.count()) {
             notices.add(new Notice("", Texts.say("repeats and jumps are played out: %s bars became %s", written.count(), order.size())));
@@ -151,7 +151,7 @@ final class ScoreReader {
         for (int i = 0; i < order.size(); i++) {
             player.play(bars.get(order.get(i)), starts[i]);
             if (player.count() + nextId > MOST_NOTES) {
-                throw new UnreadableFileException(name + " plays more than " + MOST_NOTES / 1_000_000 + " million notes");
+                throw new UnreadableFileException(Texts.say("%s plays more than %s million notes", name, MOST_NOTES / 1_000_000));
             }
         }
         Line line = player.line();

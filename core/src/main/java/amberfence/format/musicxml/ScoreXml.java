@@ -1,6 +1,7 @@
 package amberfence.format.musicxml;
 
 import amberfence.format.UnreadableFileException;
+import amberfence.words.Texts;
 import jakarta.xml.bind.JAXBContext;
 import jakarta.xml.bind.JAXBException;
 import jakarta.xml.bind.Marshaller;
@@ -57,13 +58,13 @@ final class ScoreXml {
             Object score = target.getResult();
             return score instanceof ScoreTimewise timewise ? WrittenScore.of(timewise) : WrittenScore.of((ScorePartwise) score);
         } catch (Refused e) {
-            throw new UnreadableFileException(name + " " + e.getMessage());
+            throw new UnreadableFileException(Texts.say("%s %s", name, e.getMessage()));
         } catch (SAXParseException e) {
-            throw new UnreadableFileException(name + " is no proper XML; it is wrong in line " + e.getLineNumber());
+            throw new UnreadableFileException(Texts.say("%s is no proper XML; it is wrong in line %s", name, e.getLineNumber()));
         } catch (SAXException | IOException e) {
-            throw new UnreadableFileException(name + " is no proper XML");
+            throw new UnreadableFileException(Texts.say("%s is no proper XML", name));
         } catch (JAXBException | ParserConfigurationException | IllegalStateException | IllegalArgumentException e) {
-            throw new UnreadableFileException(name + " cannot be read as a score");
+            throw new UnreadableFileException(Texts.say("%s cannot be read as a score", name));
         }
     }
 

@@ -1,5 +1,6 @@
 package amberfence.format.project;
 
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.file.Path;
 
@@ -8,6 +9,6 @@ public final class ChangedOnDiskException extends IOException {
     private static final long serialVersionUID = 1L;
 
     ChangedOnDiskException(Path file) {
-        super(file.getFileName() + " was changed on the disk by another program or window");
+        super(Texts.say("%s was changed on the disk by another program or window", file.getFileName()));
     }
 }

@@ -4,6 +4,7 @@ import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.UnreadStep;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.words.Texts;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -29,7 +30,7 @@ final class FirstSettings {
         String name = NAMES.getOrDefault(oldName, oldName);
         StepSchema<?> schema = StepCatalogue.find(name).orElse(null);
         if (schema == null) {
-            return new UnreadStep(oldName, settings.node().toString(), "the step “" + oldName + "” is not known here");
+            return new UnreadStep(oldName, settings.node().toString(), Texts.say("the step “%s” is not known here", oldName));
         }
         if (name.equals("lengths")) {
             return StepSettings.read(name, new Place(lengths(given), settings.path()));
@@ -39,8 +40,7 @@ final class FirstSettings {
         try {
             return ProjectWriter.MAPPER.treeToValue(given, schema.usual().getClass());
         } catch (JsonProcessingException | IllegalArgumentException e) {
-            return new UnreadStep(name, settings.node().toString(), "the step “" + name + "” holds something impossible: "
-                    + words(e));
+            return new UnreadStep(name, settings.node().toString(), Texts.say("the step “%s” holds something impossible: %s", name, words(e)));
         }
     }
 
@@ -76,14 +76,14 @@ final class FirstSettings {
 
     private static String words(Exception trouble) {
         if (trouble instanceof UnrecognizedPropertyException unknown) {
-            return "the setting “" + unknown.getPropertyName() + "” is not known here";
+            return Texts.say("the setting “%s” is not known here", unknown.getPropertyName());
         }
         String where = trouble instanceof JsonMappingException mapping ? mapping.getPath().stream().map(reference ->
                 reference.getFieldName() != null ? reference.getFieldName() : String.valueOf(reference.getIndex()))
                 .collect(Collectors.joining(".")) : "";
         Throwable cause = trouble.getCause();
         String why = cause instanceof IllegalArgumentException && cause.getMessage() != null && !cause.getMessage().contains("java.")
-                && !cause.getMessage().contains("amberfence.") ? cause.getMessage() : "its value cannot be used";
-        return (where.isEmpty() ? "its settings" : "the setting “" + where + "”") + ": " + why;
+                && !cause.getMessage().contains("amberfence.") ? cause.getMessage() : Texts.say("its value cannot be used");
+        return where.isEmpty() ? Texts.say("its settings: %s", why) : Texts.say("the setting “%s”: %s", where, why);
     }
 }

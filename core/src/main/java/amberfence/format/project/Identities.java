@@ -1,6 +1,7 @@
 package amberfence.format.project;
 
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -11,7 +12,7 @@ import java.util.Set;
  * earlier version saved with the passing numbers of made notes, below 1, get numbers of their own.
  */
 final class Identities {
-    private static final Range PART = new Range("the identity of a part", 0, Integer.MAX_VALUE - 1);
+    private static final Range PART = new Range(Texts.text("the identity of a part"), 0, Integer.MAX_VALUE - 1);
     private final int version;
     private final Range legal;
     private final Set<Integer> parts = new HashSet<>();
@@ -47,15 +48,15 @@ final class Identities {
 
     int part(Place id) {
         int value = id.make(() -> PART.check(id.number()));
-        return once(id, parts.add(value), "two parts have", value);
+        return once(id, parts.add(value), Texts.text("two parts have the identity %s"), value);
     }
 
     long step(Place id) {
-        return counted(once(id, steps.add(legal(id)), "two steps have", id.whole()));
+        return counted(once(id, steps.add(legal(id)), Texts.text("two steps have the identity %s"), id.whole()));
     }
 
     long chord(Place id) {
-        return counted(once(id, chords.add(legal(id)), "two chords have", id.whole()));
+        return counted(once(id, chords.add(legal(id)), Texts.text("two chords have the identity %s"), id.whole()));
     }
 
     /** The takes of one part may hold the same notes; within a line each stands once. */
@@ -70,10 +71,10 @@ final class Identities {
             return next++;
         }
         if (value >= declared) {
-            throw id.wrong("the note " + value + " is not below nextId, which is " + declared);
+            throw id.wrong(Texts.say("the note %s is not below nextId, which is %s", value, declared));
         }
-        once(id, line.add(value), "two notes of a take have", value);
-        once(id, partOfNote.computeIfAbsent(value, some -> part) == part, "notes of two parts have", value);
+        once(id, line.add(value), Texts.text("two notes of a take have the identity %s"), value);
+        once(id, partOfNote.computeIfAbsent(value, some -> part) == part, Texts.text("notes of two parts have the identity %s"), value);
         return value;
     }
 
@@ -88,7 +89,7 @@ final class Identities {
 
     private static <T> T once(Place id, boolean first, String whose, T value) {
         if (!first) {
-            throw id.wrong(whose + " the identity " + value);
+            throw id.wrong(Texts.say(whose, value));
         }
         return value;
     }

@@ -1,5 +1,6 @@
 package amberfence.format.project;
 
+import amberfence.words.Texts;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -22,7 +23,7 @@ record Place(JsonNode node, String path) {
         private static final long serialVersionUID = 1L;
 
         private Impossible(String path, String message) {
-            super((path.isEmpty() ? "" : path + ": ") + (message == null ? "it cannot be read" : message));
+            super((path.isEmpty() ? "" : path + ": ") + (message == null ? Texts.say("it cannot be read") : message));
         }
     }
 
@@ -47,7 +48,7 @@ record Place(JsonNode node, String path) {
 
     /** A field that has to be there. */
     Place field(String name) {
-        return find(name).orElseThrow(() -> wrong("the field “" + name + "” is missing"));
+        return find(name).orElseThrow(() -> wrong(Texts.say("the field “%s” is missing", name)));
     }
 
     /** A field that may be missing, or hold nothing. */
@@ -61,13 +62,13 @@ record Place(JsonNode node, String path) {
         if (node instanceof ObjectNode object) {
             return object;
         }
-        throw wrong("must be an object with fields, not " + shown());
+        throw wrong(Texts.say("must be an object with fields, not %s", shown()));
     }
 
     /** The values of a list. */
     List<Place> items() {
         if (!(node instanceof ArrayNode list)) {
-            throw wrong("must be a list, not " + shown());
+            throw wrong(Texts.say("must be a list, not %s", shown()));
         }
         List<Place> items = new ArrayList<>(list.size());
         for (int i = 0; i < list.size(); i++) {
@@ -83,21 +84,21 @@ record Place(JsonNode node, String path) {
 
     String text() {
         if (!node.isTextual()) {
-            throw wrong("must be a text, not " + shown());
+            throw wrong(Texts.say("must be a text, not %s", shown()));
         }
         return node.textValue();
     }
 
     boolean flag() {
         if (!node.isBoolean()) {
-            throw wrong("must be true or false, not " + shown());
+            throw wrong(Texts.say("must be true or false, not %s", shown()));
         }
         return node.booleanValue();
     }
 
     long whole() {
         if (!node.isIntegralNumber() || !node.canConvertToLong()) {
-            throw wrong("must be a whole number, not " + shown());
+            throw wrong(Texts.say("must be a whole number, not %s", shown()));
         }
         return node.longValue();
     }
@@ -105,21 +106,21 @@ record Place(JsonNode node, String path) {
     int number() {
         long value = whole();
         if (value != (int) value) {
-            throw wrong("the number " + value + " is too large");
+            throw wrong(Texts.say("the number %s is too large", value));
         }
         return (int) value;
     }
 
     double share() {
         if (!node.isNumber() || !(node.doubleValue() >= 0 && node.doubleValue() <= 1)) {
-            throw wrong("must be a number from 0 to 1, not " + shown());
+            throw wrong(Texts.say("must be a number from 0 to 1, not %s", shown()));
         }
         return node.doubleValue();
     }
 
     /** The value in a few words. */
     private String shown() {
-        String text = node.isArray() ? "a list" : node.isObject() ? "an object" : node.isNull() ? "nothing" : node.toString();
+        String text = node.isArray() ? Texts.say("a list") : node.isObject() ? Texts.say("an object") : node.isNull() ? Texts.say("nothing") : node.toString();
         return text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "…";
     }
 }

@@ -4,6 +4,7 @@ import amberfence.format.FileBytes;
 import amberfence.format.FileState;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
+import amberfence.words.Texts;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -52,12 +53,11 @@ public final class ProjectFile {
 
     private static void readBack(byte[] bytes, ProjectDocument document) throws IOException {
         if (bytes.length > FileBytes.MOST_PROJECT) {
-            throw new IOException("the project would have " + (bytes.length >> 20) + " MB; projects are read up to "
-                    + (FileBytes.MOST_PROJECT >> 20) + " MB. Import a smaller MIDI file, or remove takes");
+            throw new IOException(Texts.say("the project would have %s MB; projects are read up to %s MB. Import a smaller MIDI file, or remove takes", (bytes.length >> 20), (FileBytes.MOST_PROJECT >> 20)));
         }
         try {
             if (!ProjectReader.read(bytes, "what would be written").song().equals(document.song())) {
-                throw new IOException("what would be written does not come back as it is now");
+                throw new IOException(Texts.say("what would be written does not come back as it is now"));
             }
         } catch (UnreadableFileException e) {
             throw new IOException(e.getMessage(), e);

@@ -7,6 +7,7 @@ import amberfence.format.UnreadableFileException;
 import amberfence.format.WritableFormat;
 import amberfence.format.WrittenSong;
 import amberfence.song.Song;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,7 +19,7 @@ public record ProjectFormat() implements ReadableFormat, WritableFormat {
 
     @Override
     public String title() {
-        return "project";
+        return Texts.say("project");
     }
 
     @Override

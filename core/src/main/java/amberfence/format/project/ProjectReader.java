@@ -35,6 +35,7 @@ import amberfence.theory.Range;
 import amberfence.theory.Scale;
 import amberfence.theory.Scales;
 import amberfence.theory.Voicing;
+import amberfence.words.Texts;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -51,9 +52,9 @@ import java.util.function.ToLongFunction;
 
 /** Reads a project file. */
 public final class ProjectReader {
-    private static final Range IDENTITY = new Range("an identity", 1, (1L << 40) - 1);
+    private static final Range IDENTITY = new Range(Texts.text("an identity"), 1, (1L << 40) - 1);
 
-    private static final Range NOT_NONE = new Range("an identity", Long.MIN_VALUE, -1);
+    private static final Range NOT_NONE = new Range(Texts.text("an identity"), Long.MIN_VALUE, -1);
 
     private ProjectReader() {
     }
@@ -68,21 +69,20 @@ public final class ProjectReader {
         try {
             JsonNode root = ProjectWriter.MAPPER.readTree(bytes);
             if (!(root instanceof ObjectNode project) || !root.path("format").asText().equals(ProjectWriter.FORMAT)) {
-                throw new UnreadableFileException(name + " is not an Amber Fence project");
+                throw new UnreadableFileException(Texts.say("%s is not an Amber Fence project", name));
             }
             Place place = Place.root(project);
             checkVersion(place.field("version"), name);
             return new ProjectDocument(SongLimits.checked(song(place), name), project);
         } catch (JsonProcessingException e) {
             JsonLocation at = e.getLocation();
-            throw new UnreadableFileException(name + " is damaged at line " + (at == null ? 1 : Math.max(1, at.getLineNr()))
-                    + ": what stands there is no JSON" + (at == null ? "" : ", at column " + Math.max(1, at.getColumnNr())));
+            throw new UnreadableFileException(Texts.say("%s is damaged at line %s: what stands there is no JSON, at column %s", name, at == null ? 1 : Math.max(1, at.getLineNr()), at == null ? 1 : Math.max(1, at.getColumnNr())));
         } catch (IOException e) {
-            throw new UnreadableFileException(name + " is damaged: its text cannot be decoded");
+            throw new UnreadableFileException(Texts.say("%s is damaged: its text cannot be decoded", name));
         } catch (Place.Impossible e) {
-            throw new UnreadableFileException(name + " holds something impossible: " + shortened(e.getMessage()));
+            throw new UnreadableFileException(Texts.say("%s holds something impossible: %s", name, shortened(e.getMessage())));
         } catch (IllegalArgumentException e) {
-            throw new UnreadableFileException(name + " holds something impossible: " + shortened(String.valueOf(e.getMessage())));
+            throw new UnreadableFileException(Texts.say("%s holds something impossible: %s", name, shortened(String.valueOf(e.getMessage()))));
         }
     }
 
@@ -93,11 +93,10 @@ public final class ProjectReader {
     private static void checkVersion(Place version, String name) throws UnreadableFileException {
         if (version.node().isIntegralNumber() && (!version.node().canConvertToInt() || version.number() > ProjectWriter.VERSION)
                 && version.node().bigIntegerValue().signum() > 0) {
-            throw new UnreadableFileException(name + " was saved by a newer Amber Fence (format " + shortened(version.node().asText())
-                    + "; this one reads up to " + ProjectWriter.VERSION + "); open it with that one");
+            throw new UnreadableFileException(Texts.say("%s was saved by a newer Amber Fence (format %s; this one reads up to %s); open it with that one", name, shortened(version.node().asText()), ProjectWriter.VERSION));
         }
         if (version.number() < 1) {
-            throw version.wrong("the first version was 1");
+            throw version.wrong(Texts.say("the first version was 1"));
         }
     }
 
@@ -163,10 +162,10 @@ public final class ProjectReader {
         try {
             bytes = Base64.getDecoder().decode(midi.text());
         } catch (IllegalArgumentException e) {
-            throw midi.wrong("the MIDI data is damaged; it is no Base64");
+            throw midi.wrong(Texts.say("the MIDI data is damaged; it is no Base64"));
         }
         return bytes.length == 0 ? Optional.empty()
-                : Optional.of(MidiReader.read(bytes, "the MIDI data inside the project").song());
+                : Optional.of(MidiReader.read(bytes, Texts.say("the MIDI data inside the project")).song());
     }
 
     private static ChordSpan chord(Place node, Identities identities) {
@@ -184,7 +183,7 @@ public final class ProjectReader {
             String name = node.field("scale").text();
             String semitones = node.find("semitones").map(Place::text).orElse("");
             Scale scale = !semitones.isEmpty() ? Scale.parseSemitones(name, semitones) : Scales.named(name)
-                    .orElseThrow(() -> node.field("scale").wrong("the scale “" + name + "” is not known here"));
+                    .orElseThrow(() -> node.field("scale").wrong(Texts.say("the scale “%s” is not known here", name)));
             return new KeySpan(node.field("fromBar").number(), new Key(NoteName.parse(node.field("tonic").text()), scale));
         });
     }
@@ -212,7 +211,7 @@ public final class ProjectReader {
                 return role;
             }
         }
-        throw new IllegalArgumentException("the role “" + text + "” is not known here");
+        throw new IllegalArgumentException(Texts.say("the role “%s” is not known here", text));
     }
 
     private static PartSound sound(Place node) {
@@ -229,7 +228,7 @@ public final class ProjectReader {
     private static Note note(Place node, ToLongFunction<Place> identity) {
         List<Place> numbers = node.items();
         if (numbers.size() < 7) {
-            throw node.wrong("a note is seven numbers, not " + numbers.size());
+            throw node.wrong(Texts.say("a note is seven numbers, not %s", numbers.size()));
         }
         return node.make(() -> new Note(identity.applyAsLong(numbers.get(0)), numbers.get(1).whole(), numbers.get(2).whole(),
                 numbers.get(3).number(), numbers.get(4).number(), numbers.get(5).number(), numbers.get(6).number()));

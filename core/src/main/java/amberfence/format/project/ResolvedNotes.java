@@ -1,5 +1,6 @@
 package amberfence.format.project;
 
+import amberfence.words.Texts;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Map;
 import java.util.Set;
@@ -48,7 +49,7 @@ final class ResolvedNotes {
 
     private static long number(Place at, String text) {
         if (!text.matches("-?\\d{1,18}")) {
-            throw at.wrong("“" + text + "” is no number of a note");
+            throw at.wrong(Texts.say("“%s” is no number of a note", text));
         }
         return Long.parseLong(text);
     }

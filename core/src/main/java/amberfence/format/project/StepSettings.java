@@ -7,6 +7,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.step.UnreadStep;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.words.Texts;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -51,7 +52,7 @@ final class StepSettings {
         settings.object();
         Optional<StepSchema<?>> schema = StepCatalogue.find(name);
         if (schema.isEmpty()) {
-            return new UnreadStep(name, settings.node().toString(), "the step “" + name + "” is not known here");
+            return new UnreadStep(name, settings.node().toString(), Texts.say("the step “%s” is not known here", name));
         }
         try {
             Map<String, String> values = new LinkedHashMap<>();
@@ -61,8 +62,7 @@ final class StepSettings {
             }
             return schema.get().read(values, TEXTS);
         } catch (IllegalArgumentException e) {
-            return new UnreadStep(name, settings.node().toString(), "the step “" + name + "” holds something impossible: "
-                    + e.getMessage());
+            return new UnreadStep(name, settings.node().toString(), Texts.say("the step “%s” holds something impossible: %s", name, e.getMessage()));
         }
     }
 

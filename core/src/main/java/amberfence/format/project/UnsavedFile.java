@@ -3,6 +3,7 @@ package amberfence.format.project;
 import amberfence.format.FileBytes;
 import amberfence.format.FileState;
 import amberfence.format.UnreadableFileException;
+import amberfence.words.Texts;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -57,7 +58,7 @@ public record UnsavedFile(String title, Optional<Path> project, Optional<FileSta
                 head[length++] = (byte) next;
             }
         } catch (IOException e) {
-            throw new UnreadableFileException(file.getFileName() + " cannot be read");
+            throw new UnreadableFileException(Texts.say("%s cannot be read", file.getFileName()));
         }
         return head(new String(head, 0, length, StandardCharsets.UTF_8));
     }
@@ -66,10 +67,10 @@ public record UnsavedFile(String title, Optional<Path> project, Optional<FileSta
         try {
             JsonNode head = ProjectWriter.MAPPER.readTree(text);
             if (!head.path("format").asText().equals(FORMAT)) {
-                throw new UnreadableFileException("it is damaged");
+                throw new UnreadableFileException(Texts.say("it is damaged"));
             }
             if (head.path("version").asInt() > VERSION) {
-                throw new UnreadableFileException("it comes from a newer Amber Fence");
+                throw new UnreadableFileException(Texts.say("it comes from a newer Amber Fence"));
             }
             String project = head.path("project").asText();
             JsonNode known = head.path("known");
@@ -77,7 +78,7 @@ public record UnsavedFile(String title, Optional<Path> project, Optional<FileSta
                     known.isObject() ? Optional.of(new FileState(known.path("size").asLong(), known.path("digest").asText()))
                             : Optional.empty(), Instant.parse(head.path("kept").asText()), head.path("edits").asInt());
         } catch (JsonProcessingException | RuntimeException e) {
-            throw new UnreadableFileException("it is damaged");
+            throw new UnreadableFileException(Texts.say("it is damaged"));
         }
     }
 
@@ -88,6 +89,6 @@ public record UnsavedFile(String title, Optional<Path> project, Optional<FileSta
         while (from < bytes.length && bytes[from] != '\n') {
             from++;
         }
-        return ProjectReader.read(Arrays.copyOfRange(bytes, Math.min(bytes.length, from + 1), bytes.length), "The unsaved work");
+        return ProjectReader.read(Arrays.copyOfRange(bytes, Math.min(bytes.length, from + 1), bytes.length), Texts.say("The unsaved work"));
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.format.sheet;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -46,7 +47,7 @@ final class ChartBars {
             bars.add(tokens(joined.substring(at)));
         }
         if (bars.stream().allMatch(List::isEmpty)) {
-            throw new MusicTextException("there is no chord in this chart; write bars like | Dm7 G7 | Cmaj7 |");
+            throw new MusicTextException(Texts.say("there is no chord in this chart; write bars like | Dm7 G7 | Cmaj7 |"));
         }
         return bars;
     }
@@ -57,7 +58,7 @@ final class ChartBars {
         while (token.find()) {
             String plain = token.group().replaceAll("\\s", "");
             if (ENDING.matcher(plain).matches()) {
-                throw new MusicTextException("first and second endings cannot be played here, as in “" + bar.strip() + "”; write the bars out");
+                throw new MusicTextException(Texts.say("first and second endings cannot be played here, as in “%s”; write the bars out", bar.strip()));
             }
             tokens.add(plain);
         }

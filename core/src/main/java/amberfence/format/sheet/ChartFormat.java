@@ -19,6 +19,7 @@ import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
@@ -29,13 +30,13 @@ import java.util.Optional;
 
 /** Charts that songs are read from: their chords become the progression of a song that has no parts yet. */
 public enum ChartFormat implements ReadableFormat {
-    TEXT("text chart", List.of("txt", "chart")) {
+    TEXT(Texts.text("text chart"), List.of("txt", "chart")) {
         @Override
         ChartText read(String text) {
             return ChartText.ofPlain(text);
         }
     },
-    CHORD_PRO("ChordPro sheet to read", List.of("cho", "chordpro", "chopro", "crd", "pro")) {
+    CHORD_PRO(Texts.text("ChordPro sheet to read"), List.of("cho", "chordpro", "chopro", "crd", "pro")) {
         @Override
         ChartText read(String text) {
             return ChordProText.read(text);
@@ -56,7 +57,7 @@ public enum ChartFormat implements ReadableFormat {
 
     @Override
     public String title() {
-        return title;
+        return Texts.say(title);
     }
 
     @Override
@@ -73,9 +74,9 @@ public enum ChartFormat implements ReadableFormat {
         try {
             return read(StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString().replace("\uFEFF", ""));
         } catch (CharacterCodingException e) {
-            throw new UnreadableFileException(name + " is no text in UTF-8");
+            throw new UnreadableFileException(Texts.say("%s is no text in UTF-8", name));
         } catch (MusicTextException e) {
-            throw new UnreadableFileException(name + ": " + e.getMessage());
+            throw new UnreadableFileException(Texts.say("%s: %s", name, e.getMessage()));
         }
     }
 
@@ -99,7 +100,7 @@ public enum ChartFormat implements ReadableFormat {
         try {
             spans = ChordChart.read(chart.bars(), time, 1, () -> next[0]++, key);
         } catch (MusicTextException e) {
-            throw new UnreadableFileException(name + ": " + e.getMessage());
+            throw new UnreadableFileException(Texts.say("%s: %s", name, e.getMessage()));
         }
         String title = chart.title().isEmpty() ? name.replaceFirst("\\.[^.]*$", "") : chart.title();
         Song song = new Song(title, new Credits(chart.composer(), chart.copyright()), time, Fence.of(KeyPlan.of(key)), new Progression(spans), List.of(), Origin.MADE,

@@ -3,6 +3,7 @@ package amberfence.format.sheet;
 import amberfence.song.Metre;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -82,7 +83,7 @@ public record ChartText(String title, String composer, String copyright, Optiona
                 // Charts say Dm where we say D minor.
                 return Optional.of(Key.parse(given.matches("[A-Ga-g][#b♯♭]?m") ? given.substring(0, given.length() - 1) + " minor" : given));
             } catch (MusicTextException e) {
-                notices.add("the key “" + given + "” is not known here; C major is taken");
+                notices.add(Texts.say("the key “%s” is not known here; C major is taken", given));
                 return Optional.empty();
             }
         }
@@ -92,7 +93,7 @@ public record ChartText(String title, String composer, String copyright, Optiona
                 String[] parts = given.split("/");
                 return Optional.of(new Metre(0, Integer.parseInt(parts[0].strip()), Integer.parseInt(parts[1].strip())));
             } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
-                notices.add("the metre “" + given + "” cannot be read; 4/4 is taken");
+                notices.add(Texts.say("the metre “%s” cannot be read; 4/4 is taken", given));
                 return Optional.empty();
             }
         }
@@ -101,7 +102,7 @@ public record ChartText(String title, String composer, String copyright, Optiona
             if (given.matches("\\d{1,3}(\\.\\d+)?") && Double.parseDouble(given) >= 4) {
                 return OptionalDouble.of(Double.parseDouble(given));
             }
-            notices.add("the tempo “" + given + "” cannot be read; 120 is taken");
+            notices.add(Texts.say("the tempo “%s” cannot be read; 120 is taken", given));
             return OptionalDouble.empty();
         }
 

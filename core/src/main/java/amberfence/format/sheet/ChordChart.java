@@ -11,6 +11,7 @@ import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Numerals;
 import amberfence.theory.RomanNumeral;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -73,7 +74,7 @@ public final class ChordChart {
         try {
             return RomanNumeral.parseChord(token, key);
         } catch (MusicTextException e) {
-            throw new MusicTextException("bar " + bar + ": " + e.getMessage(), e.suggestions());
+            throw new MusicTextException(Texts.say("bar %s: %s", bar, e.getMessage()), e.suggestions());
         }
     }
 

@@ -101,7 +101,7 @@ final class ChordProText {
             return twice(String.join("\n", grid).replaceAll("(%+)(?:\\s+\\.)+", "$1"));
         }
         if (among.isEmpty()) {
-            throw new MusicTextException("there are no chords in it: neither a grid nor chords in square brackets among the words");
+            throw new MusicTextException(Texts.say("there are no chords in it: neither a grid nor chords in square brackets among the words"));
         }
         facts.notice(Texts.say("chords among words have no length; each of the %s got a bar", among.size()));
         return "| " + String.join(" | ", among) + " |";

@@ -3,6 +3,7 @@ package amberfence.format.sheet;
 import amberfence.format.WritableFormat;
 import amberfence.format.WrittenSong;
 import amberfence.song.Song;
+import amberfence.words.Texts;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
@@ -10,11 +11,11 @@ import java.util.function.Function;
 
 /** What of a song is written as text to be read by people: its chords, or what its steps did. */
 public enum SheetFormat implements WritableFormat {
-    SYMBOLS("chord symbols", "txt", song -> text(ChordChart.symbols(song))),
-    NUMERALS("Roman numerals", "txt", song -> text(ChordChart.numerals(song))),
-    CHORD_PRO("ChordPro sheet", "cho", song -> text(ChordChart.chordPro(song))),
-    CHANGES("table of changes", "csv", ChangeTable::of),
-    NOTES("table of notes", "csv", NoteTable::of);
+    SYMBOLS(Texts.text("chord symbols"), "txt", song -> text(ChordChart.symbols(song))),
+    NUMERALS(Texts.text("Roman numerals"), "txt", song -> text(ChordChart.numerals(song))),
+    CHORD_PRO(Texts.text("ChordPro sheet"), "cho", song -> text(ChordChart.chordPro(song))),
+    CHANGES(Texts.text("table of changes"), "csv", ChangeTable::of),
+    NOTES(Texts.text("table of notes"), "csv", NoteTable::of);
 
     private final String title;
     private final String ending;
@@ -32,7 +33,7 @@ public enum SheetFormat implements WritableFormat {
 
     @Override
     public String title() {
-        return title;
+        return Texts.say(title);
     }
 
     @Override

@@ -56,7 +56,6 @@ public enum DoubtKind {
     }
 
     private static DoubtKind named(String word) {
-        return Arrays.stream(values()).filter(kind -> kind.text().equalsIgnoreCase(word)).findFirst().orElseThrow(() -> new IllegalArgumentException("“" + word
-                + "” is no kind; kinds are " + Arrays.stream(values()).map(DoubtKind::text).collect(Collectors.joining(", "))));
+        return Arrays.stream(values()).filter(kind -> kind.text().equalsIgnoreCase(word)).findFirst().orElseThrow(() -> new IllegalArgumentException(Texts.say("“%s” is no kind; kinds are %s", word, Arrays.stream(values()).map(DoubtKind::text).collect(Collectors.joining(", ")))));
     }
 }

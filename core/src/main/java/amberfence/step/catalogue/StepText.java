@@ -6,6 +6,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Scales;
+import amberfence.words.Texts;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,31 +28,28 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
     public static StepText parse(String text) {
         String plain = text.strip();
         String name = plain.split("\\s", 2)[0];
-        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException("there is no step “" + name + "”"
-                + near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()) + "; steps lists all"));
+        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException(Texts.say("there is no step “%s”%s; steps lists all", name, near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()))));
         Map<String, String> values = new LinkedHashMap<>();
         int at = name.length();
         Matcher matcher = SETTING.matcher(plain);
         while (at < plain.length()) {
             if (!matcher.find(at) || matcher.start() != at) {
-                throw new MusicTextException("“" + plain.substring(at).strip() + "” cannot be read; write key=value, with quotes around a "
-                        + "value that has spaces in it");
+                throw new MusicTextException(Texts.say("“%s” cannot be read; write key=value, with quotes around a value that has spaces in it", plain.substring(at).strip()));
             }
             String key = matcher.group(1);
             List<String> keys = schema.settings().stream().map(StepSetting::key).toList();
             if (!keys.contains(key)) {
-                throw new MusicTextException(name + " has no setting “" + key + "”" + near(key, keys) + "; it has "
-                        + String.join(", ", keys));
+                throw new MusicTextException(Texts.say("%s has no setting “%s”%s; it has %s", name, key, near(key, keys), String.join(", ", keys)));
             }
             String value = matcher.group(2) != null ? matcher.group(2) : matcher.group(3) != null ? matcher.group(3) : matcher.group(4);
             if (values.put(key, value) != null) {
-                throw new MusicTextException("the setting “" + key + "” is given twice");
+                throw new MusicTextException(Texts.say("the setting “%s” is given twice", key));
             }
             at = matcher.end();
         }
         for (StepSetting<?> setting : schema.settings()) {
             if (setting.example().isPresent() && !values.containsKey(setting.key())) {
-                throw new MusicTextException(name + " needs " + setting.meaning() + ", as in " + setting.key() + "=" + setting.example().get());
+                throw new MusicTextException(Texts.say("%s needs %s, as in %s=%s", name, setting.meaning(), setting.key(), setting.example().get()));
             }
         }
         StepText read = new StepText(schema, values);
@@ -63,14 +61,13 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
         Optional<String> nearest = right.stream().min(Comparator.comparingInt((String some) -> Scales.editDistance(wrong, some))
                 .thenComparing(Comparator.naturalOrder()));
         return nearest.filter(some -> Scales.editDistance(wrong, some) <= Math.max(2, wrong.length() / 2))
-                .map(some -> "; did you mean “" + some + "”?").orElse("");
+                .map(some -> Texts.say("; did you mean “%s”?", some)).orElse("");
     }
 
     /** Checks at once what needs no song: values that cannot be, and those that would be ignored. */
     public void check() {
         schema.unused(anywhere(), values.keySet()).ifPresent(setting -> {
-            throw new MusicTextException(setting.key() + "=" + values.get(setting.key()) + " would be ignored: it counts only "
-                    + setting.use().words());
+            throw new MusicTextException(Texts.say("%s=%s would be ignored: it counts only %s", setting.key(), values.get(setting.key()), setting.use().words()));
         });
     }
 

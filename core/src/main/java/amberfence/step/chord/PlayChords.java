@@ -20,6 +20,7 @@ import amberfence.theory.ChordTone;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import amberfence.theory.TextLimit;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
@@ -33,7 +34,7 @@ import java.util.function.LongUnaryOperator;
  * @param share how much of its time each note sounds, in percent: 100 is legato
  */
 public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, int velocity) implements Step {
-    private static final Range SHARE = new Range("share in percent", 5, 100);
+    private static final Range SHARE = new Range(Texts.text("share in percent"), 5, 100);
     private static final int WHOLE = 100;
     /** Held, all of the time. */
     public static final PlayChords USUAL = new PlayChords(Rhythm.HELD, "x-x-x-x-", Grid.of(8), WHOLE, 80);
@@ -57,8 +58,7 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
         Range.VELOCITY.check(velocity);
         TextLimit.RHYTHM.check(pattern);
         if (!pattern.matches("[x.\\-| ]*x[x.\\-| ]*")) {
-            throw new IllegalArgumentException("a rhythm is written with x (sounds), - (holds) and . (rests), as in x-.x, not “"
-                    + pattern + "”");
+            throw new IllegalArgumentException(Texts.say("a rhythm is written with x (sounds), - (holds) and . (rests), as in x-.x, not “%s”", pattern));
         }
     }
 

@@ -5,6 +5,7 @@ import amberfence.theory.KeyLadder;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -16,7 +17,7 @@ record Again(int amount, Unit unit) {
         OCTAVES, DEGREES
     }
 
-    private static final Range AMOUNT = new Range("octaves or degrees", -24, 24);
+    private static final Range AMOUNT = new Range(Texts.text("octaves or degrees"), -24, 24);
     private static final Pattern TEXT = Pattern.compile("([+-]?\\d{1,2}) *(octaves?|degrees?)");
     static final Again IN_PLACE = new Again(0, Unit.OCTAVES);
 
@@ -28,7 +29,7 @@ record Again(int amount, Unit unit) {
     static Again parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
         if (!matcher.matches()) {
-            throw new MusicTextException("it is so many octaves or degrees, as in 2 degrees");
+            throw new MusicTextException(Texts.say("it is so many octaves or degrees, as in 2 degrees"));
         }
         return new Again(Integer.parseInt(matcher.group(1)), matcher.group(2).startsWith("octave") ? Unit.OCTAVES : Unit.DEGREES);
     }

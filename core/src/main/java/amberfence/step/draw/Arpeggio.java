@@ -17,6 +17,7 @@ import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -69,8 +70,8 @@ public record Arpeggio(Figure figure, Sound sound, Begins begins, boolean held, 
      * @param swing where every second note stands, in percent of two
      */
     record Sound(Grid rate, int length, Accents accents, int swing) {
-        private static final Range LENGTH = new Range("length in percent", 5, 400);
-        private static final Range SWING = new Range("swing in percent", 50, 80);
+        private static final Range LENGTH = new Range(Texts.text("length in percent"), 5, 400);
+        private static final Range SWING = new Range(Texts.text("swing in percent"), 50, 80);
 
         Sound {
             LENGTH.check(length);

@@ -4,6 +4,7 @@ import amberfence.song.Grid;
 import amberfence.song.TimeMap;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -57,7 +58,7 @@ sealed interface BarLength {
         try {
             return new Value(Grid.parse(text));
         } catch (MusicTextException e) {
-            throw new MusicTextException("it is so many bars or a note value, as in 1bars or 1/2");
+            throw new MusicTextException(Texts.say("it is so many bars or a note value, as in 1bars or 1/2"));
         }
     }
 }

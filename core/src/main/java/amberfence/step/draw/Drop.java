@@ -1,6 +1,7 @@
 package amberfence.step.draw;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.List;
 
 /** Which voices of a chord, counted from the top, go down an octave. */
@@ -15,7 +16,7 @@ record Drop(List<Integer> voices) {
     /** Reads {@code none}, {@code 2}, {@code 3} or {@code 2+4}. */
     static Drop parse(String text) {
         return ALL.stream().filter(drop -> drop.text().equalsIgnoreCase(text.replace(" ", ""))).findFirst()
-                .orElseThrow(() -> new MusicTextException("it is none, 2, 3 or 2+4"));
+                .orElseThrow(() -> new MusicTextException(Texts.say("it is none, 2, 3 or 2+4")));
     }
 
     /** What {@link #parse} reads. */

@@ -11,6 +11,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Notes of the fence between one note of a line and the next, on the way to it. A chord counts by its highest note.
@@ -23,10 +24,10 @@ import amberfence.theory.Range;
  * @param longest no more of the free time is filled, the part nearest the next note
  */
 public record Fill(Grid rate, int density, int spread, int tie, int room, BarLength longest, long seed) implements Step {
-    private static final Range DENSITY = new Range("density in percent", 0, 100);
-    private static final Range SPREAD = new Range("spread in places", 0, 14);
-    private static final Range TIE = new Range("tie in percent", 0, 100);
-    private static final Range ROOM = new Range("room in percent", 0, 95);
+    private static final Range DENSITY = new Range(Texts.text("density in percent"), 0, 100);
+    private static final Range SPREAD = new Range(Texts.text("spread in places"), 0, 14);
+    private static final Range TIE = new Range(Texts.text("tie in percent"), 0, 100);
+    private static final Range ROOM = new Range(Texts.text("room in percent"), 0, 95);
     /** Half of the sixteenths, up to two places beyond. */
     public static final Fill USUAL = new Fill(Grid.of(16), 50, 2, 0, 0, new BarLength.Bars(1), 1);
     public static final StepSchema<Fill> SCHEMA = StepSchema.of("fill", "Fill between", StepGroup.NEW_NOTES,

@@ -11,6 +11,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Short notes before or after each note, each note of a chord for itself.
@@ -37,8 +38,8 @@ public record Grace(Place place, int count, From from, TimeLength at, int veloci
     }
 
     private static final Range COUNT = new Range("count", 1, 3);
-    private static final Range VELOCITY = new Range("velocity in percent", 1, 200);
-    private static final Range CHANCE = new Range("chance in percent", 0, 100);
+    private static final Range VELOCITY = new Range(Texts.text("velocity in percent"), 1, 200);
+    private static final Range CHANCE = new Range(Texts.text("chance in percent"), 0, 100);
     /** One a step above, a thirty-second before the beat, softer. */
     public static final Grace USUAL = new Grace(Place.BEFORE, 1, From.ABOVE, new TimeLength.Value(Grid.of(32)), 60, 100, false, 1);
     public static final StepSchema<Grace> SCHEMA = StepSchema.of("grace", "Grace notes", StepGroup.NEW_NOTES,

@@ -3,6 +3,7 @@ package amberfence.step.draw;
 import amberfence.song.Grid;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -19,15 +20,15 @@ sealed interface LineRhythm {
     record Even(int beats, int cells, int turned) implements LineRhythm {
         public Even {
             new Range("cells", 1, MOST_CELLS).check(cells);
-            new Range("beats over " + cells + " cells", 1, cells).check(beats);
-            new Range("cells to turn by", 0, cells - 1).check(turned);
+            new Range(Texts.say("beats over %s cells", cells), 1, cells).check(beats);
+            new Range(Texts.text("cells to turn by"), 0, cells - 1).check(turned);
         }
     }
 
     /** Each cell with a chance, in percent. */
     record Density(int percent) implements LineRhythm {
         public Density {
-            new Range("density in percent", 0, 100).check(percent);
+            new Range(Texts.text("density in percent"), 0, 100).check(percent);
         }
     }
 
@@ -35,7 +36,7 @@ sealed interface LineRhythm {
     static LineRhythm parse(String text) {
         Matcher matcher = TEXT.matcher(text.strip());
         if (!matcher.matches()) {
-            throw new MusicTextException("it is every:1/8, even:3/8@0 or density:40%");
+            throw new MusicTextException(Texts.say("it is every:1/8, even:3/8@0 or density:40%"));
         } else if (matcher.group(1) != null) {
             return new Every(Grid.parse(matcher.group(1)));
         } else if (matcher.group(5) != null) {

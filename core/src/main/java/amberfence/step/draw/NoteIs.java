@@ -2,6 +2,7 @@ package amberfence.step.draw;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -32,7 +33,7 @@ record NoteIs(Place place, int member) {
         if (matcher.matches()) {
             return new NoteIs(Place.MEMBER, Integer.parseInt(matcher.group(1)));
         } else if (!plain.matches("root|bass|top")) {
-            throw new MusicTextException("it is root, bass, top, or member:2");
+            throw new MusicTextException(Texts.say("it is root, bass, top, or member:2"));
         }
         return new NoteIs(Place.valueOf(plain.toUpperCase(Locale.ROOT)), 1);
     }

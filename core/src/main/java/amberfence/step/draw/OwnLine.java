@@ -16,6 +16,7 @@ import amberfence.step.VelocityRange;
 import amberfence.step.Work;
 import amberfence.step.fit.FitStep;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Set;
 
 /**
@@ -40,8 +41,8 @@ public record OwnLine(LineRhythm rhythm, Grid grid, Pitches pitches, ChordSource
         CHORDS
     }
 
-    private static final Range LEAP = new Range("leap in places", 0, 14);
-    private static final Range LENGTH = new Range("length in percent", 5, 100);
+    private static final Range LEAP = new Range(Texts.text("leap in places"), 0, 14);
+    private static final Range LENGTH = new Range(Texts.text("length in percent"), 5, 100);
     private static final int OCTAVE = 12;
     /** Eighths that walk in an octave. */
     public static final OwnLine USUAL = new OwnLine(new LineRhythm.Every(Grid.of(8)), Grid.of(8), Pitches.WALK, ChordSource.USUAL, 3, new PitchRange(60, 72), 90,
@@ -76,7 +77,7 @@ public record OwnLine(LineRhythm rhythm, Grid grid, Pitches pitches, ChordSource
         LEAP.check(leap);
         LENGTH.check(length);
         if (range.highest() - range.lowest() < OCTAVE - 1) {
-            throw new IllegalArgumentException("a line has an octave or more to walk in, as in C4..C5, not " + range.text());
+            throw new IllegalArgumentException(Texts.say("a line has an octave or more to walk in, as in C4..C5, not %s", range.text()));
         }
     }
 

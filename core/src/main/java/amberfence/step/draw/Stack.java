@@ -12,6 +12,7 @@ import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Each note becomes a chord of which it is a member.
@@ -43,7 +44,7 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
 
     private static final Range NOTES = new Range("notes", 2, 7);
     private static final Range INVERSION = new Range("inversion", 0, 6);
-    private static final Range VELOCITY = new Range("velocity in percent", 1, 200);
+    private static final Range VELOCITY = new Range(Texts.text("velocity in percent"), 1, 200);
     /** Triads of the key on each note. */
     public static final Stack USUAL = new Stack(new StackChord.InKey(), 3, Apart.THIRDS, NoteIs.ROOT, 0, Drop.NONE, false, 100);
     public static final StepSchema<Stack> SCHEMA = StepSchema.of("stack", "Stack chords", StepGroup.NEW_NOTES,
@@ -51,7 +52,7 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
             .with("chord", "which chord", SettingType.written("in-key, bank, or a kind of chord, as in m7 or maj", "in-key", "maj", "m", "7", "maj7", "m7",
                     "sus4", "bank"), (step, texts) -> step.chord.text(), (step, text, texts) -> new Stack(StackChord.parse(text), step.notes, step.apart,
                             step.noteIs, step.inversion, step.drop, step.spread, step.velocity))
-            .worded("Chord", "in the key", "major", "minor", "seventh", "major seventh", "minor seventh", "fourth for the third", "of the key in “On keys”")
+            .worded("Chord", "in the key", "major", "minor", "seventh", "major seventh", "minor seventh", "fourth for the third", "of the key in “chords on keys”")
             .whole("notes", "how many notes in the key", 2, 7, Stack::notes, (step, notes) -> new Stack(step.chord, notes, step.apart, step.noteIs,
                     step.inversion, step.drop, step.spread, step.velocity)).usedWhen("with chord=in-key", step -> step.chord instanceof StackChord.InKey)
             .choice("apart", "how far one is above the other in the key", Apart.class, Stack::apart, (step, apart) -> new Stack(step.chord, step.notes,
@@ -89,7 +90,7 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
     @Override
     public Step checkedFor(Song song) {
         if (chord instanceof StackChord.Bank && song.bank().filter(bank -> !bank.isEmpty()).isEmpty()) {
-            throw new MusicTextException("chord=bank asks for chords on keys, which this song has none of; a project keeps them");
+            throw new MusicTextException(Texts.say("chord=bank asks for chords on keys, which this song has none of; a project keeps them"));
         }
         return this;
     }

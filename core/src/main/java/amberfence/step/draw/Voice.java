@@ -10,6 +10,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -57,7 +58,7 @@ public record Voice(Optional<Integer> from, Which which, boolean doubles, Option
     public Voice {
         range.ifPresent(pitches -> {
             if (pitches.highest() - pitches.lowest() < LEAST_SPAN) {
-                throw new IllegalArgumentException("a range for a voice holds an octave, as in E1..E3, not " + pitches.text());
+                throw new IllegalArgumentException(Texts.say("a range for a voice holds an octave, as in E1..E3, not %s", pitches.text()));
             }
         });
     }

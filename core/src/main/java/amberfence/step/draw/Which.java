@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 /** Which note of a chord is taken. */
 sealed interface Which {
     /** So many voices are told apart at most. */
-    Range NUMBER = new Range("number of a voice", 1, 16);
+    Range NUMBER = new Range(Texts.text("number of a voice"), 1, 16);
     Pattern TEXT = Pattern.compile("(below|above) *: *(\\d{1,2})|line *: *(\\d{1,2}) */ *(\\d{1,2})");
 
     /** The n-th pitch from below; 1 is the lowest. */
@@ -31,7 +31,7 @@ sealed interface Which {
     record Line(int number, int of) implements Which {
         public Line {
             NUMBER.check(of);
-            new Range("line of " + of, 1, of).check(number);
+            new Range(Texts.say("line of %s", of), 1, of).check(number);
         }
     }
 
@@ -47,7 +47,7 @@ sealed interface Which {
         } else if (plain.equals("highest")) {
             return HIGHEST;
         } else if (!matcher.matches()) {
-            throw new MusicTextException("it is lowest, highest, below:2, above:2 or line:1/4");
+            throw new MusicTextException(Texts.say("it is lowest, highest, below:2, above:2 or line:1/4"));
         } else if (matcher.group(1) == null) {
             return new Line(Integer.parseInt(matcher.group(3)), Integer.parseInt(matcher.group(4)));
         }

@@ -8,6 +8,7 @@ import amberfence.song.Note;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.theory.PitchClass;
+import amberfence.words.Texts;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -51,7 +52,7 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
 
     LetPass withLongest(Grid grid) {
         if (grid.feel() != Grid.Feel.STRAIGHT) {
-            throw new IllegalArgumentException("the longest short note is a plain note value, as in 1/8");
+            throw new IllegalArgumentException(Texts.say("the longest short note is a plain note value, as in 1/8"));
         }
         return new LetPass(passing, neighbours, approaches, grid.division());
     }

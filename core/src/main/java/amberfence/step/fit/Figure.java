@@ -2,6 +2,7 @@ package amberfence.step.fit;
 
 import amberfence.theory.Chord;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.Comparator;
 import java.util.List;
 
@@ -25,8 +26,7 @@ public record Figure(String home, long length, List<Note> notes) {
     public record Note(long start, long length, int place, int octave, int steps, int alteration, int velocity) {
         public Note {
             if (start < 0 || length < 1 || place < 0) {
-                throw new IllegalArgumentException("a note of a figure begins at 0 or later, has a length, and a place of the "
-                        + "chord from 0, not " + start + ", " + length + " and " + place);
+                throw new IllegalArgumentException(Texts.say("a note of a figure begins at 0 or later, has a length, and a place of the chord from 0, not %s, %s and %s", start, length, place));
             }
         }
 
@@ -45,11 +45,11 @@ public record Figure(String home, long length, List<Note> notes) {
         notes = notes == null ? List.of() : notes.stream().sorted(Comparator.comparingLong(Note::start).thenComparingInt(Note::place))
                 .toList();
         if (length < 1) {
-            throw new IllegalArgumentException("a figure lasts at least a tick, not " + length);
+            throw new IllegalArgumentException(Texts.say("a figure lasts at least a tick, not %s", length));
         }
         long end = length;
         if (notes.stream().anyMatch(note -> note.start() >= end)) {
-            throw new IllegalArgumentException("every note of a figure begins before it is over, at tick " + length);
+            throw new IllegalArgumentException(Texts.say("every note of a figure begins before it is over, at tick %s", length));
         }
         checkHome(home);
     }

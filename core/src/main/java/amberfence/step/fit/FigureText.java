@@ -2,6 +2,7 @@ package amberfence.step.fit;
 
 import amberfence.step.SettingTexts;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -46,13 +47,13 @@ final class FigureText {
             }
             return step.withFigure(new Figure(drawn.group(1), Math.max(1, texts.toSong(Long.parseLong(drawn.group(2)))), notes));
         }
-        throw new MusicTextException("“" + text + "” is no figure");
+        throw new MusicTextException(Texts.say("“%s” is no figure", text));
     }
 
     private static Figure.Note note(String text, SettingTexts texts) {
         String[] numbers = text.split("/");
         if (numbers.length != 7 || !text.matches("[-0-9/]+")) {
-            throw new MusicTextException("“" + text + "” is no note of a figure; it has seven numbers");
+            throw new MusicTextException(Texts.say("“%s” is no note of a figure; it has seven numbers", text));
         }
         return new Figure.Note(texts.toSong(Long.parseLong(numbers[0])), Math.max(1, texts.toSong(Long.parseLong(numbers[1]))),
                 Integer.parseInt(numbers[2]), Integer.parseInt(numbers[3]), Integer.parseInt(numbers[4]), Integer.parseInt(numbers[5]),

@@ -11,6 +11,7 @@ import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -90,8 +91,7 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < PitchClass.COUNT - 1) {
-            throw new IllegalArgumentException("a range for a bassline holds at least the twelve notes of an octave, not "
-                    + lowest + " to " + highest);
+            throw new IllegalArgumentException(Texts.say("a range for a bassline holds at least the twelve notes of an octave, not %s to %s", lowest, highest));
         }
     }
 

@@ -27,7 +27,7 @@ import amberfence.words.Texts;
  */
 public record FollowChords(ChordSource source, Figure figure, int bars, String home, Count count, Register register,
                            Restart restart, boolean repeat, boolean instead) implements FitStep {
-    private static final Range BARS = new Range("bars of a figure", 0, 64);
+    private static final Range BARS = new Range(Texts.text("bars of a figure"), 0, 64);
 
     /** In which octave the figure sounds under a chord. */
     public enum Register {

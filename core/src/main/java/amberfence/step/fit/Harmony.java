@@ -11,6 +11,7 @@ import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.words.Texts;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -58,10 +59,10 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
         source = source == null ? ChordSource.USUAL : source;
         lines = List.copyOf(lines);
         if (lines.isEmpty()) {
-            throw new IllegalArgumentException("a harmony has at least one line, as in third above");
+            throw new IllegalArgumentException(Texts.say("a harmony has at least one line, as in third above"));
         }
         if (new HashSet<>(lines).size() < lines.size()) {
-            throw new IllegalArgumentException("each line of a harmony differs from the others, not " + lines);
+            throw new IllegalArgumentException(Texts.say("each line of a harmony differs from the others, not %s", lines));
         }
     }
 

@@ -4,6 +4,7 @@ import amberfence.theory.Interval;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -14,7 +15,7 @@ import java.util.Locale;
  * @param number of the interval, 2 a second to 15 two octaves
  */
 public record HarmonyLine(int number, boolean above) {
-    private static final Range NUMBER = new Range("number of the interval of a harmony line", 2, 15);
+    private static final Range NUMBER = new Range(Texts.text("number of the interval of a harmony line"), 2, 15);
     private static final int STEPS = 7;
     /** Usual sizes from a unison to a seventh. */
     private static final int[] USUAL = {0, 2, 4, 5, 7, 9, 11};
@@ -31,8 +32,7 @@ public record HarmonyLine(int number, boolean above) {
         String[] words = text.strip().toLowerCase(Locale.ROOT).split("\\s+");
         boolean side = words.length == 2 && (words[1].equals("above") || words[1].equals("below"));
         if (!side || !NAMES.contains(words[0])) {
-            throw new MusicTextException("“" + text + "” is no harmony line; write an interval and a side, as in third above "
-                    + "or sixth below");
+            throw new MusicTextException(Texts.say("“%s” is no harmony line; write an interval and a side, as in third above or sixth below", text));
         }
         return new HarmonyLine(NAMES.indexOf(words[0]) + 2, words[1].equals("above"));
     }

@@ -13,6 +13,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Work;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Brings every note into a range by whole octaves, as few as will do. Folding twice is folding once.
@@ -37,8 +38,7 @@ public record Fold(int lowest, int highest) implements Step {
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < OCTAVE - 1) {
-            throw new IllegalArgumentException("a range to fold into spans at least an octave, as from 54 to 65, not "
-                    + lowest + " to " + highest);
+            throw new IllegalArgumentException(Texts.say("a range to fold into spans at least an octave, as from 54 to 65, not %s to %s", lowest, highest));
         }
     }
 

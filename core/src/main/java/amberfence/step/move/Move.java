@@ -13,6 +13,7 @@ import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.List;
 
 /**
@@ -30,7 +31,7 @@ public record Move(Unit by, int amount) implements Step {
         DEGREES
     }
 
-    private static final Range AMOUNT = new Range("amount to move by", -127, 127);
+    private static final Range AMOUNT = new Range(Texts.text("amount to move by"), -127, 127);
     /** A semitone up. */
     public static final Move USUAL = new Move(Unit.SEMITONES, 1);
     public static final StepSchema<Move> SCHEMA = StepSchema.of("move", "Move", StepGroup.PITCH,

@@ -6,6 +6,7 @@ import amberfence.song.Note;
 import amberfence.theory.Degree;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Optional;
 
 /** One thing that a note of a line can be. */
@@ -18,7 +19,7 @@ public sealed interface Condition {
 
     /** The n-th of the notes that sound together, from the bottom or from the top; the first is the lowest or highest. */
     record Voice(int number, boolean fromTop) implements Condition {
-        private static final Range NUMBER = new Range("number of a voice", 1, 128);
+        private static final Range NUMBER = new Range(Texts.text("number of a voice"), 1, 128);
 
         public Voice {
             NUMBER.check(number);
@@ -96,7 +97,7 @@ public sealed interface Condition {
             Range.PITCH.check(lowest);
             Range.PITCH.check(highest);
             if (lowest > highest) {
-                throw new IllegalArgumentException("a range of pitches goes from low to high, not " + lowest + " to " + highest);
+                throw new IllegalArgumentException(Texts.say("a range of pitches goes from low to high, not %s to %s", lowest, highest));
             }
         }
 

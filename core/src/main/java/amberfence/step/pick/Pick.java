@@ -6,6 +6,7 @@ import amberfence.step.NoteChoice;
 import amberfence.step.Surroundings;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.TextLimit;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
@@ -68,7 +69,7 @@ public sealed interface Pick extends NoteChoice {
         public Rule {
             terms = List.copyOf(terms);
             if (terms.isEmpty()) {
-                throw new IllegalArgumentException("a rule needs at least one condition");
+                throw new IllegalArgumentException(Texts.say("a rule needs at least one condition"));
             }
         }
 
@@ -82,7 +83,7 @@ public sealed interface Pick extends NoteChoice {
             Matcher whole = TURNED.matcher(words);
             String conditions = whole.matches() ? whole.group(1) : words;
             if (conditions.isBlank()) {
-                throw new MusicTextException("a pick needs at least one condition, as in lowest");
+                throw new MusicTextException(Texts.say("a pick needs at least one condition, as in lowest"));
             }
             List<Term> terms = new ArrayList<>();
             Matcher join = JOIN.matcher(conditions);

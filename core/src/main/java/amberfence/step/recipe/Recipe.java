@@ -8,8 +8,10 @@ import amberfence.step.Step;
 import amberfence.step.catalogue.StepText;
 import amberfence.step.pick.Pick;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -32,10 +34,10 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
     public Recipe {
         steps = List.copyOf(steps);
         if (name.isBlank() || name.length() > LONGEST) {
-            throw new IllegalArgumentException("a recipe has a name of 1 to " + LONGEST + " letters");
+            throw new IllegalArgumentException(Texts.say("a recipe has a name of 1 to %s letters", LONGEST));
         }
         if (steps.isEmpty() || steps.size() > MOST) {
-            throw new IllegalArgumentException("a recipe has 1 to " + MOST + " steps, not " + steps.size());
+            throw new IllegalArgumentException(Texts.say("a recipe has 1 to %s steps, not %s", MOST, steps.size()));
         }
     }
 
@@ -58,7 +60,7 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
                     entries.add(new Entry(StepText.parse(line), pick));
                 }
             } catch (IllegalArgumentException e) {
-                throw new MusicTextException("line " + number + " of the recipe: " + e.getMessage());
+                throw new MusicTextException(Texts.say("line %s of the recipe: %s", number, e.getMessage()));
             }
         }
         return new Recipe(name, meaning, entries);
@@ -74,6 +76,17 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
             }
         }
         return new Recipe(name, meaning, entries);
+    }
+
+    /** The name as a title: {@code bass-from-chords} is Bass from chords. */
+    public String title() {
+        String words = Texts.say(name.replace('-', ' '));
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** What it does, as people read it. */
+    public String meaningWords() {
+        return Texts.say(meaning);
     }
 
     /** What {@link #parse} reads. */

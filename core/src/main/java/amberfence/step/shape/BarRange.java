@@ -2,6 +2,7 @@ package amberfence.step.shape;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -15,7 +16,7 @@ record BarRange(int first, int last) {
         BAR.check(first);
         BAR.check(last);
         if (last < first) {
-            throw new IllegalArgumentException("bars rise, as in 1..4, not " + first + ".." + last);
+            throw new IllegalArgumentException(Texts.say("bars rise, as in 1..4, not %s..%s", first, last));
         }
     }
 
@@ -25,7 +26,7 @@ record BarRange(int first, int last) {
         if (matcher.matches()) {
             return Optional.of(new BarRange(Integer.parseInt(matcher.group(1)), Integer.parseInt(matcher.group(2))));
         } else if (!text.strip().equalsIgnoreCase("pick")) {
-            throw new MusicTextException("it is pick, or bars as in 1..4");
+            throw new MusicTextException(Texts.say("it is pick, or bars as in 1..4"));
         }
         return Optional.empty();
     }

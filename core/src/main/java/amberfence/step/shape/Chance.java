@@ -18,6 +18,7 @@ import amberfence.step.VelocityRange;
 import amberfence.step.Work;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.function.LongFunction;
 import java.util.stream.IntStream;
 
@@ -35,7 +36,7 @@ public record Chance(int chance, What what, PitchRange range, TimeLength by, Tim
         PITCH, DEGREE, OCTAVE, ONSET, LENGTH, VELOCITY, OUT
     }
 
-    private static final Range CHANCE = new Range("chance in percent", 0, 100);
+    private static final Range CHANCE = new Range(Texts.text("chance in percent"), 0, 100);
     private static final int WHOLE = 100;
     private static final int HIT = 0;
     private static final int DRAW = 1;
@@ -65,14 +66,14 @@ public record Chance(int chance, What what, PitchRange range, TimeLength by, Tim
     public Chance {
         CHANCE.check(chance);
         if (range.highest() < range.lowest()) {
-            throw new IllegalArgumentException("a range rises, as in C4..C5, not " + range.text());
+            throw new IllegalArgumentException(Texts.say("a range rises, as in C4..C5, not %s", range.text()));
         }
     }
 
     private Chance withLengths(String text) {
         String[] ends = text.split("\\.\\.", -1);
         if (ends.length != 2) {
-            throw new IllegalArgumentException("it is two lengths, as in 1/32..1/4");
+            throw new IllegalArgumentException(Texts.say("it is two lengths, as in 1/32..1/4"));
         }
         return new Chance(chance, what, range, by, TimeLength.parse(ends[0]), TimeLength.parse(ends[1]), velocities, seed);
     }

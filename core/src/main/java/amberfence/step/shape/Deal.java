@@ -9,6 +9,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -54,7 +55,7 @@ public record Deal(Set<What> what, Way way, int by, boolean whole, long seed) im
     public Deal {
         BY.check(by);
         if (what.isEmpty()) {
-            throw new IllegalArgumentException("something is dealt: pitches, lengths or velocities");
+            throw new IllegalArgumentException(Texts.say("something is dealt: pitches, lengths or velocities"));
         }
         what = Set.copyOf(EnumSet.copyOf(what));
     }

@@ -11,6 +11,7 @@ import amberfence.step.shape.LengthWay.Share;
 import amberfence.step.shape.LengthWay.Staccato;
 import amberfence.step.shape.LengthWay.TrimOverlaps;
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -50,7 +51,7 @@ final class LengthAmounts {
     static LengthWay named(String text, SettingTexts texts) {
         LengthWay way = USUAL.get(text.strip().toLowerCase(Locale.ROOT));
         if (way == null) {
-            throw new MusicTextException("it is one of " + String.join(", ", USUAL.keySet()));
+            throw new MusicTextException(Texts.say("it is one of %s", String.join(", ", USUAL.keySet())));
         }
         long ticks = texts.toSong(USUAL_TICKS);
         return way instanceof Offset ? new Offset(ticks) : way instanceof CloseGaps ? new CloseGaps(ticks) : way;
@@ -90,7 +91,7 @@ final class LengthAmounts {
             return plain.matches("\\d{1,6}\\s*bars?") ? new Fill(Integer.parseInt(plain.replaceFirst("\\s*bars?$", "")))
                     : new FillUntil(ticks(way, plain, texts));
         }
-        throw new MusicTextException(word(way) + " asks for no amount");
+        throw new MusicTextException(Texts.say("%s asks for no amount", word(way)));
     }
 
     /** Whether a way stretches notes in time. */
@@ -100,16 +101,16 @@ final class LengthAmounts {
 
     private static int percent(LengthWay way, String plain) {
         if (!plain.matches("\\d{1,6}\\s*%?")) {
-            throw new MusicTextException(word(way) + " asks for a share, as in 50%");
+            throw new MusicTextException(Texts.say("%s asks for a share, as in 50%%", word(way)));
         }
         return Integer.parseInt(plain.replaceFirst("\\s*%$", ""));
     }
 
     private static long ticks(LengthWay way, String plain, SettingTexts texts) {
         if (!plain.matches("-?\\d{1,12}t?")) {
-            throw new MusicTextException(word(way) + (fills(way)
-                    ? " asks for bars, as in 4bars, for a share of the time, as in 200%, or for the tick where it ends" : " asks for ticks, as in 30t")
-                    + " (" + SettingTexts.TEXT_TICKS + " to a quarter)");
+            throw new MusicTextException(Texts.say(fills(way)
+                    ? "%s asks for bars, as in 4bars, for a share of the time, as in 200%%, or for the tick where it ends (%s to a quarter)"
+                    : Texts.text("%s asks for ticks, as in 30t (%s to a quarter)"), word(way), SettingTexts.TEXT_TICKS));
         }
         return texts.toSong(Long.parseLong(plain.replaceFirst("t$", "")));
     }

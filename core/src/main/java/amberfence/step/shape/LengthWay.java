@@ -1,6 +1,7 @@
 package amberfence.step.shape;
 
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /** Which lengths notes get, with what each way asks for. Ticks are those of the song; as text they count 480 to a quarter. */
 public sealed interface LengthWay {
@@ -63,10 +64,10 @@ public sealed interface LengthWay {
 
     /** What the ways allow. */
     final class Limits {
-        private static final Range PERCENT = new Range("share in percent", 0, 1_000_000);
-        private static final Range TICKS = new Range("ticks of a length", -(1L << 40), 1L << 40);
-        private static final Range SHARE_OF_TIME = new Range("share of the time in percent", 1, 10_000);
-        private static final Range BARS = new Range("bars to fill", 1, 100_000);
+        private static final Range PERCENT = new Range(Texts.text("share in percent"), 0, 1_000_000);
+        private static final Range TICKS = new Range(Texts.text("ticks of a length"), -(1L << 40), 1L << 40);
+        private static final Range SHARE_OF_TIME = new Range(Texts.text("share of the time in percent"), 1, 10_000);
+        private static final Range BARS = new Range(Texts.text("bars to fill"), 1, 100_000);
 
         private Limits() {
         }

@@ -16,6 +16,7 @@ import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.step.shape.ShapeReason.LengthCause;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,7 +28,7 @@ import java.util.List;
  * @param variety each is longer or shorter by up to such a share, in percent, but for those that fill
  */
 public record Lengths(LengthWay way, int variety, long seed) implements Step {
-    private static final Range VARIETY = new Range("variety in percent", 0, 100);
+    private static final Range VARIETY = new Range(Texts.text("variety in percent"), 0, 100);
     private static final int WHOLE = 100;
     /** Up to the next note. */
     public static final Lengths USUAL = new Lengths(new LengthWay.Legato());

@@ -10,6 +10,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * A little unevenness, like that of a hand: beginnings, ends and velocities each by so much at most, normally distributed
@@ -18,7 +19,7 @@ import amberfence.theory.Range;
  * @param together what is struck together moves together; velocities are uneven note by note
  */
 public record Loosen(TimeLength onset, TimeLength end, int velocity, boolean together, long seed) implements Step {
-    private static final Range VELOCITY = new Range("velocity", 0, 64);
+    private static final Range VELOCITY = new Range(Texts.text("velocity"), 0, 64);
     /** A hundredth of a second and some steps of velocity. */
     public static final Loosen USUAL = new Loosen(new TimeLength.Millis(10), new TimeLength.Millis(0), 8, true, 1);
     public static final StepSchema<Loosen> SCHEMA = StepSchema.of("loosen", "Loosen", StepGroup.TIME,

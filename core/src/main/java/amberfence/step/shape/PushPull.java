@@ -12,6 +12,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,11 +59,11 @@ public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> ba
         points = points.withEnds();
         for (int i = 0; i < points.size(); i++) {
             if (points.values().get(i) > 100 || i > 0 && points.values().get(i) <= points.values().get(i - 1)) {
-                throw new IllegalArgumentException("where points go rises from 0 to 100, as in 0:0,50:75,100:100, not " + points.text());
+                throw new IllegalArgumentException(Texts.say("where points go rises from 0 to 100, as in 0:0,50:75,100:100, not %s", points.text()));
             }
         }
         if (points.values().get(0) != 0 || points.values().get(points.size() - 1) != 100) {
-            throw new IllegalArgumentException("the ends of the range stay: 0 goes to 0, 100 to 100, not " + points.text());
+            throw new IllegalArgumentException(Texts.say("the ends of the range stay: 0 goes to 0, 100 to 100, not %s", points.text()));
         }
     }
 

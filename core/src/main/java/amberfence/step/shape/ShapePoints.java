@@ -1,6 +1,7 @@
 package amberfence.step.shape;
 
 import amberfence.theory.MusicTextException;
+import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -21,11 +22,11 @@ public record ShapePoints(List<Double> places, List<Double> values) {
         places = List.copyOf(places);
         values = List.copyOf(values);
         if (places.isEmpty() || places.size() > MOST || places.size() != values.size()) {
-            throw new IllegalArgumentException("a shape has 1 to " + MOST + " points, as in 0:40,100:90");
+            throw new IllegalArgumentException(Texts.say("a shape has 1 to %s points, as in 0:40,100:90", MOST));
         }
         for (int i = 0; i < places.size(); i++) {
             if (places.get(i) > WHOLE || i > 0 && places.get(i) <= places.get(i - 1)) {
-                throw new IllegalArgumentException("the places of a shape rise from 0 to 100, as in 0:40,50:90,100:40");
+                throw new IllegalArgumentException(Texts.say("the places of a shape rise from 0 to 100, as in 0:40,50:90,100:40"));
             }
         }
     }
@@ -37,7 +38,7 @@ public record ShapePoints(List<Double> places, List<Double> values) {
         for (String point : text.split(",", -1)) {
             Matcher matcher = POINT.matcher(point);
             if (!matcher.matches()) {
-                throw new MusicTextException("it is points, each a place in percent and a value, as in 0:40,50:90,100:40");
+                throw new MusicTextException(Texts.say("it is points, each a place in percent and a value, as in 0:40,50:90,100:40"));
             }
             places.add(Double.valueOf(matcher.group(1)));
             values.add(Double.valueOf(matcher.group(2)));

@@ -2,6 +2,7 @@ package amberfence.step.shape;
 
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -25,7 +26,7 @@ record ShapeSpan(int bars) {
         if (matcher.matches() && !matcher.group(1).matches("0+")) {
             return new ShapeSpan(Integer.parseInt(matcher.group(1)));
         } else if (!text.strip().equalsIgnoreCase("pick")) {
-            throw new MusicTextException("it is pick, or so many bars, as in 2bars");
+            throw new MusicTextException(Texts.say("it is pick, or so many bars, as in 2bars"));
         }
         return PICK;
     }

@@ -13,6 +13,7 @@ import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -43,7 +44,7 @@ public record Strum(From from, TimeLength over, int bend, Keeps keeps, Ends ends
     }
 
     private static final Range BEND = new Range("bend", -100, 100);
-    private static final Range SLOPE = new Range("slope in percent", -100, 100);
+    private static final Range SLOPE = new Range(Texts.text("slope in percent"), -100, 100);
     private static final double BEND_FOR_A_POWER = 50;
     /** From below over a thirty-second. */
     public static final Strum USUAL = new Strum(From.BELOW, new TimeLength.Value(Grid.of(32)), 0, Keeps.FIRST, Ends.STAY, 0);

@@ -12,6 +12,7 @@ import amberfence.step.StepSchema;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 
 /**
  * Draws starts, ends or both to a grid, all the way or part of it. Where only starts are drawn, lengths stay.
@@ -26,8 +27,8 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
         STARTS, ENDS, BOTH
     }
 
-    private static final Range STRENGTH = new Range("strength in percent", 0, 100);
-    private static final Range SWING = new Range("swing in percent", 50, 80);
+    private static final Range STRENGTH = new Range(Texts.text("strength in percent"), 0, 100);
+    private static final Range SWING = new Range(Texts.text("swing in percent"), 50, 80);
     private static final int WHOLE = 100;
     /** Starts onto sixteenths. */
     public static final TidyTiming USUAL = new TidyTiming(Grid.of(16), Ends.STARTS, WHOLE, GridLines.STRAIGHT);

@@ -13,6 +13,7 @@ import amberfence.step.Touch;
 import amberfence.step.VelocityRange;
 import amberfence.step.Work;
 import amberfence.theory.Range;
+import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;
 
@@ -28,7 +29,7 @@ import java.util.Optional;
  */
 public record Velocities(VelocityWay way, int value, int share, VelocityRange range, int bend, ShapePoints shape, ShapeSpan every, Accents accents,
                          int by, long seed) implements ShapedOverTime {
-    private static final Range SHARE = new Range("share in percent", 1, 400);
+    private static final Range SHARE = new Range(Texts.text("share in percent"), 1, 400);
     private static final Range BEND = new Range("bend", -100, 100);
     private static final Range BY = new Range("by", 1, 64);
     private static final ShapePoints EVEN = new ShapePoints(List.of(0.0, 100.0), List.of(64.0, 64.0));

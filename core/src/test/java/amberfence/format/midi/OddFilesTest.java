@@ -47,7 +47,7 @@ class OddFilesTest {
         ReadSong read = MidiFiles.read(bytes);
         assertThat(MidiFiles.notes(read.song()).get(0).end()).isEqualTo(96);
         assertThat(read.notices()).extracting(notice -> notice.text()).containsExactly(
-                "track 1: 1 note never ends; it is closed at the track's end, the first being pitch 60 at tick 0");
+                "track 1: 1 note never ends; it is closed at the track's end; it has pitch 60 at tick 0");
         assertThat(MidiExport.ofOriginals(read.song()).toBytes()).as("nothing was done to it").isEqualTo(bytes);
         assertThat(MidiFiles.read(MidiFiles.edited(read.song()).toBytes()).notices()).isEmpty();
     }
