@@ -159,12 +159,11 @@ run_window() {
   wait "$window" || { local status=$?; wait "$window" 2>/dev/null; return "$status"; }
 }
 
-# milliseconds COMMAND…: how long a start takes, from the process to the first painted window.
+# milliseconds COMMAND…: how long a start takes, from the process to the first painted frame, which holds the whole window.
 milliseconds() {
-  local from to
-  from=$(date +%s%N)
+  local from painted
+  from=$(date +%s%3N)
   # In a shell of its own, for what is started takes its place.
-  (AMBER_FENCE_JAVA_OPTIONS="-Damberfence.firstPicture=1" "$@" >&2)
-  to=$(date +%s%N)
-  echo $(((to - from) / 1000000))
+  painted=$(AMBER_FENCE_JAVA_OPTIONS="-Damberfence.firstPicture=1" "$@" | grep -E '^[0-9]+$' | tail -n 1)
+  echo $((painted - from))
 }

@@ -7,7 +7,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-/** The least window there can be; leaves as soon as its first frames are painted. */
+/** The least window there can be; prints when its first frame was painted, as the real one does, and leaves. */
 public final class EmptyWindow extends Application {
     /** Started through a class that is no application, as the real window is. */
     public static final class Starter {
@@ -28,6 +28,7 @@ public final class EmptyWindow extends Application {
             @Override
             public void handle(long now) {
                 if (++frames[0] == 2) {
+                    System.out.println(System.currentTimeMillis());
                     stop();
                     stage.hide();
                     Platform.exit();

@@ -3,9 +3,11 @@ package amberfence.app.files;
 import amberfence.app.session.Preferences;
 import amberfence.app.work.Lane;
 import amberfence.format.WholeFile;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonToken;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -18,7 +20,7 @@ import javafx.application.Platform;
 
 /** Keeps preferences as one JSON object, written whole a little after they change. One that cannot be read is set aside. */
 public final class PreferencesFile {
-    private static final ObjectMapper JSON = new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
+    private static final JsonFactory JSON = new JsonFactory();
     private static final long A_MOMENT = 400;
     private static final long PATIENCE = 5;
     private final AppFolder folder;
@@ -59,13 +61,22 @@ public final class PreferencesFile {
         }
     }
 
+    /** Read token by token: whoever is asked before the window opens must not wait for all that can be read of JSON. */
     private static Map<String, String> read(Path file) throws IOException {
-        JsonNode root = JSON.readTree(Files.readAllBytes(file));
-        if (!root.isObject()) {
-            throw new IOException("no object");
-        }
         Map<String, String> values = new TreeMap<>();
-        root.properties().forEach(field -> values.put(field.getKey(), field.getValue().asText()));
+        try (JsonParser in = JSON.createParser(Files.readAllBytes(file))) {
+            if (in.nextToken() != JsonToken.START_OBJECT) {
+                throw new IOException("no object");
+            }
+            while (in.nextToken() != JsonToken.END_OBJECT) {
+                String name = in.currentName();
+                if (in.nextToken().isStructStart()) {
+                    in.skipChildren();
+                } else {
+                    values.put(name, in.getText());
+                }
+            }
+        }
         return values;
     }
 
@@ -98,10 +109,22 @@ public final class PreferencesFile {
     private void write(Map<String, String> values) {
         try {
             folder.create(folder.preferences().getParent());
-            WholeFile.write(folder.preferences(), JSON.writeValueAsBytes(new TreeMap<>(values)));
+            WholeFile.write(folder.preferences(), json(values));
         } catch (IOException e) {
             System.getLogger("amberfence").log(System.Logger.Level.DEBUG, "preferences not kept", e);
         }
+    }
+
+    private static byte[] json(Map<String, String> values) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (JsonGenerator out = JSON.createGenerator(bytes).useDefaultPrettyPrinter()) {
+            out.writeStartObject();
+            for (Map.Entry<String, String> value : new TreeMap<>(values).entrySet()) {
+                out.writeStringField(value.getKey(), value.getValue());
+            }
+            out.writeEndObject();
+        }
+        return bytes.toByteArray();
     }
 
     /** Writes what is not written yet, and ends. */
