@@ -110,7 +110,7 @@ class ForEveryoneTest extends WindowTest {
             settle();
             scene.getRoot().lookupAll("*").stream().filter(node -> node.getOnMouseClicked() != null || node.getOnMousePressed() != null
                             || node.getOnMouseDragged() != null).filter(node -> !node.isFocusTraversable() && node.getId() != null
-                            && !node.getId().matches("ladder-notes|chord-cards|key-edge-[0-9]+|notes-[a-z]+|what-is-.*"))
+                            && !node.getId().matches("ladder-(notes|ruler)|chord-cards|key-edge-[0-9]+|notes-[a-z]+|what-is-.*"))
                     .forEach(node -> onlyByMouse.add(node.getClass().getSimpleName() + "#" + node.getId()));
         }
         assertThat(onlyByMouse).isEmpty();

@@ -71,6 +71,7 @@ public final class ChangesView extends VBox {
         summary.setId("changes-summary");
         summary.setTextOverrun(OverrunStyle.ELLIPSIS);
         rows.setId("change-rows");
+        rows.setAccessibleText(Words.say("changes.heading"));
         rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get()), this::leave,
                 this::resolve));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> chosen(now));

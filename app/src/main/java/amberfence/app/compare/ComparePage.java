@@ -5,6 +5,7 @@ import amberfence.app.session.HeardInstead;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
 import amberfence.reading.Comparison.Difference;
 import java.util.HashMap;
@@ -55,6 +56,7 @@ public final class ComparePage extends BorderPane {
         count.setId("compare-count");
         bars.setId("compare-bars");
         differences.setId("compare-differences");
+        differences.setAccessibleText(Words.say("compare.title"));
         differences.setPrefWidth(LIST);
         differences.setMinWidth(LIST);
         differences.setCellFactory(list -> cell());
@@ -168,11 +170,11 @@ public final class ComparePage extends BorderPane {
         // The names of now: a list that is open keeps its entries while a take goes.
         Map<Version, String> names = new HashMap<>();
         all.forEach(version -> names.put(version, version.words(model.part())));
-        choices.getChildren().setAll(swatch("version-a"), Controls.label("A", "name"), Choice.of("compare-a", all, model.a(),
-                names::get, version -> model.choose(version, model.b())), swatch("version-b"),
+        choices.getChildren().setAll(swatch("version-a"), Controls.label("A", "name"), Named.choice(Choice.of("compare-a", all, model.a(),
+                names::get, version -> model.choose(version, model.b())), Words.say("named.version", "A")), swatch("version-b"),
                 Controls.label("B", "name"),
-                Choice.of("compare-b", all, model.b(), names::get,
-                        version -> model.choose(model.a(), version)), Controls.filler());
+                Named.choice(Choice.of("compare-b", all, model.b(), names::get,
+                        version -> model.choose(model.a(), version)), Words.say("named.version", "B")), Controls.filler());
         for (View view : View.values()) {
             String name = view.name().toLowerCase(Locale.ROOT);
             ToggleButton chip = Controls.chip("compare-view-" + name, Words.say("compare.view." + name), view == model.view(),
@@ -181,8 +183,8 @@ public final class ComparePage extends BorderPane {
             choices.getChildren().add(chip);
         }
         if (model.view() == View.TURNS) {
-            choices.getChildren().add(Choice.of("compare-turns", List.of(1, 2, 4, 8), model.turns(),
-                    some -> Words.say("compare.every", Words.count("form.bars", some)), model::takeTurns));
+            choices.getChildren().add(Named.choice(Choice.of("compare-turns", List.of(1, 2, 4, 8), model.turns(),
+                    some -> Words.say("compare.every", Words.count("form.bars", some)), model::takeTurns), Words.say("named.turns")));
         }
     }
 

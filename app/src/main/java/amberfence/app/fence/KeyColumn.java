@@ -2,6 +2,7 @@ package amberfence.app.fence;
 
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
@@ -37,8 +38,8 @@ final class KeyColumn extends VBox {
     KeyColumn(FenceModel model) {
         super(8);
         this.model = model;
-        family = choice("family", KeyFamily.values(), KeyFamily.MODES, "keyFamily.");
-        source = choice("key-source", FenceModel.Source.values(), FenceModel.Source.ALL_PARTS, "keySource.");
+        family = Named.choice(choice("family", KeyFamily.values(), KeyFamily.MODES, "keyFamily."), Words.say("named.family"));
+        source = Named.choice(choice("key-source", FenceModel.Source.values(), FenceModel.Source.ALL_PARTS, "keySource."), Words.say("named.source"));
         HBox head = new HBox(8, Controls.heading("fence.find"), Controls.filler(), of);
         head.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(family, Priority.ALWAYS);

@@ -42,6 +42,7 @@ final class ScaleColumn extends VBox {
             }
         });
         scales.setId("scales");
+        scales.setAccessibleText(Words.say("fence.scales"));
         scales.setCellFactory(list -> new ScaleCell(model, this::forget));
         scales.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> {
             if (now != null && !updating) {

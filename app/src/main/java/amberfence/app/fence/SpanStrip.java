@@ -55,6 +55,7 @@ final class SpanStrip extends VBox {
         int from = model.keys().spans().get(index).fromBar();
         TextField begins = new TextField(Integer.toString(from));
         begins.setId("span-from");
+        begins.setAccessibleText(Words.say("fence.from"));
         begins.setPrefColumnCount(3);
         begins.setDisable(index == 0);
         Controls.tip(begins, Words.say("fence.fromTip"));
@@ -92,6 +93,7 @@ final class SpanStrip extends VBox {
             content.prefWidthProperty().bind(card.widthProperty().subtract(26));
             card.setGraphic(content);
             card.setOnAction(event -> model.span().set(index));
+            card.setAccessibleText(all.get(i).key().text() + ", " + model.bars(i));
             card.setMinWidth(60);
             card.setMaxWidth(Double.MAX_VALUE);
             card.prefWidthProperty().bind(cards.widthProperty().multiply(

@@ -71,6 +71,7 @@ public final class HandbookView extends BorderPane {
         head.setAlignment(Pos.CENTER_LEFT);
         setTop(head);
         contents.setId("handbook-contents");
+        contents.setAccessibleText(Words.say("handbook.title"));
         contents.setMinWidth(CONTENTS);
         contents.setPrefWidth(CONTENTS);
         contents.setMaxWidth(CONTENTS);

@@ -138,7 +138,7 @@ public final class HeadView extends HBox {
 
     private void update() {
         Song song = session.results().get().song();
-        title.setText(song.title());
+        title.setText(Words.name(song.title()));
         saved.setText(Words.say(session.isChanged() ? "head.changed" : session.file().get() == null ? "head.unsaved"
                 : "head.saved"));
         KeyPlan keys = song.fence().keys();

@@ -77,9 +77,12 @@ public final class LadderView extends Region {
         this.gestures = new LadderGestures(this, session, commands, openMenu);
         new LadderKeys(this, session, commands);
         setId("ladder");
+        setAccessibleText(Words.say("named.ladder", 0));
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.NODE);
         overlay.setId("ladder-notes");
+        degrees.setId("ladder-degrees");
+        ruler.setId("ladder-ruler");
         shape = new ShapeOverlay(session, this, false, value -> value);
         shape.listenOn(overlay);
         getChildren().addAll(swatches, degrees, ruler, rows, notes, overlay, shape, scrolling.across(), scrolling.down(),
@@ -437,6 +440,8 @@ public final class LadderView extends Region {
         Set<Long> selected = session.selection().notes().get();
         if (selected.size() == 1) {
             scene.note(selected.iterator().next()).ifPresent(note -> setAccessibleText(hover.words(note, scene)));
+        } else {
+            setAccessibleText(Words.say("named.ladder", selected.size()));
         }
     }
 

@@ -64,6 +64,7 @@ public final class NotesTable extends StackPane {
     private TableView<Standing> make() {
         TableView<Standing> made = new TableView<>();
         made.setId("notes-table");
+        made.setAccessibleText(Words.say("drawer.notes"));
         made.setEditable(true);
         made.setFixedCellSize(23);
         made.setPlaceholder(Controls.label(Words.say("notes.none"), "soft"));

@@ -132,7 +132,7 @@ final class PartCard extends VBox {
 
     void update(Results results) {
         Part part = results.song().part(id);
-        name.setText(part.name());
+        name.setText(Words.name(part.name()));
         role.setText(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)));
         int count = results.outside(id);
         outside.setText(part.isDrums() || count == 0 ? "" : Words.count("outside", count));
@@ -251,7 +251,7 @@ final class PartCard extends VBox {
     }
 
     private void beginRename() {
-        rename.setText(name.getText());
+        rename.setText(session.song().part(id).name());
         names.getChildren().setAll(rename);
         rename.requestFocus();
         rename.selectAll();
@@ -263,7 +263,7 @@ final class PartCard extends VBox {
         }
         names.getChildren().setAll(name);
         String text = rename.getText().strip();
-        if (keep && !text.isEmpty() && !text.equals(name.getText())) {
+        if (keep && !text.isEmpty() && !text.equals(session.song().part(id).name())) {
             session.edit(Words.say("edit.rename", text), song -> song.withPart(id, part -> part.withName(text)));
         }
     }

@@ -3,6 +3,7 @@ package amberfence.app.pick;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.theme.Named;
 import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import java.util.ArrayList;
@@ -34,6 +35,7 @@ final class PickRowView extends VBox {
         not.setMinWidth(USE_PREF_SIZE);
         ComboBox<PickKind> kind = Choice.of("pick-kind-" + index, List.of(PickKind.values()), row.kind(), PickKind::words,
                 chosen -> onChange.accept(with(all, index, row.withKind(chosen))));
+        Named.choice(kind, Words.say("named.condition", index + 1));
         kind.setMinWidth(60);
         HBox.setHgrow(kind, Priority.ALWAYS);
         Button remove = Controls.iconButton("pick-remove-" + index, Icons.CLOSE, "pick.remove", event -> {

@@ -3,6 +3,7 @@ package amberfence.app.pick;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
 import amberfence.step.pick.Pick;
@@ -44,6 +45,7 @@ public final class PickView extends VBox {
         trouble.setId("pick-trouble");
         trouble.setWrapText(true);
         text.setId("pick-text");
+        Named.own(text, Words.say("named.pick-text"));
         text.setOnAction(event -> readText());
         Controls.tip(text, Words.say("pick.textTip"));
         turned.setId("pick-turn");

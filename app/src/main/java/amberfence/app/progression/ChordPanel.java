@@ -3,6 +3,7 @@ package amberfence.app.progression;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
 import amberfence.song.Progression;
 import amberfence.theory.Chord;
@@ -58,10 +59,13 @@ public final class ChordPanel extends VBox {
         entry.getStyleClass().add("compact");
         entry.setOnAction(event -> typed());
         size = Choice.of("chord-size", SIZES, 3, some -> Words.say("chords.size." + some), some -> update());
+        Named.choice(size, Words.say("named.chord-size"));
         length = Choice.of("chord-length", List.of(ChordLength.values()), ChordLength.BAR,
                 some -> Words.say("chords.length." + some.name().toLowerCase(Locale.ROOT)), some -> { });
+        Named.choice(length, Words.say("named.chord-length"));
         ComboBox<ChordKind> kind = Choice.of("chord-kind", ChordKinds.all(), ChordKinds.MAJOR,
                 some -> some.suffix().isEmpty() ? Words.say("chords.major") : some.text(), this::brushWith);
+        Named.choice(kind, Words.say("named.chord-kind"));
         kind.setPrefWidth(90);
         brush.setId("chord-brush");
         brush.getStyleClass().add("chip-toggle");

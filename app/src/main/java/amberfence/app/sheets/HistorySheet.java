@@ -17,6 +17,7 @@ public final class HistorySheet {
     public static Sheet of(Session session, Runnable close) {
         ListView<String> list = new ListView<>();
         list.setId("history-list");
+        list.setAccessibleText(Words.say("history.title"));
         list.setPrefHeight(380);
         List<String> names = new ArrayList<>(session.edits());
         names.set(0, Words.say(session.editsLetGo() == 0 ? "history.beginning" : "history.beginningNow"));

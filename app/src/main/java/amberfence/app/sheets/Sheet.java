@@ -1,10 +1,12 @@
 package amberfence.app.sheets;
 
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -22,6 +24,9 @@ public final class Sheet extends StackPane {
     /** @param close puts the sheet away */
     public Sheet(String id, String title, String subtitle, Node content, double width, Runnable close, Node... buttons) {
         setId(id);
+        if (content instanceof Parent form) {
+            Named.inside(form);
+        }
         getStyleClass().add("veil");
         HBox foot = new HBox(10, Controls.filler());
         foot.getChildren().addAll(buttons);

@@ -7,6 +7,7 @@ import amberfence.app.session.TickRange;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -46,6 +47,7 @@ public final class SoundSheet {
         What[] chosen = {What.SONG};
         ComboBox<What> what = Choice.of("sound-what", choices, What.SONG, some -> Words.say("soundSheet."
                 + some.name().toLowerCase(Locale.ROOT), session.part().map(Part::name).orElse("")), some -> chosen[0] = some);
+        Named.choice(what, Words.say("named.sound-what"));
         ProgressBar progress = new ProgressBar(0);
         progress.setId("sound-progress");
         progress.setMaxWidth(Double.MAX_VALUE);

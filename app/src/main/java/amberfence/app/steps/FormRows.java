@@ -1,6 +1,7 @@
 package amberfence.app.steps;
 
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
 import amberfence.theory.Spelling;
 import java.util.function.Consumer;
@@ -38,6 +39,7 @@ public final class FormRows extends VBox {
         label.setPrefWidth(LABELS);
         label.setWrapText(true);
         HBox.setHgrow(control, Priority.ALWAYS);
+        Named.by(label, control);
         HBox row = new HBox(4, label, control);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;

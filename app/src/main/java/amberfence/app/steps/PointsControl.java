@@ -3,6 +3,7 @@ package amberfence.app.steps;
 import amberfence.app.hands.ShapeHand;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
+import amberfence.app.theme.Named;
 import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.step.shape.ShapePoints;
@@ -12,7 +13,9 @@ import java.util.Map;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -53,10 +56,13 @@ final class PointsControl implements ShapeHand.Frame {
     private Node node() {
         picture.toBeDragged(control.setting().label() + ", " + hand.points().text(), Words.say("form.pointsTip"),
                 event -> hand.press(this, event.getX(), event.getY()), event -> hand.drag(this, event.getX(), event.getY()), hand::release, hand::typed);
-        HBox head = new HBox(8, control.label(), Controls.filler(),
+        Label label = control.label();
+        TextField field = FormRows.field(control.id(), control.now(), control::change);
+        Named.by(label, field);
+        HBox head = new HBox(8, label, Controls.filler(),
                 Controls.menuButton(control.id() + "-shapes", Icons.MORE, Words.say("form.shapes"), this::items));
         head.setAlignment(Pos.CENTER_LEFT);
-        return new VBox(4, head, picture, FormRows.field(control.id(), control.now(), control::change));
+        return new VBox(4, head, picture, field);
     }
 
     private List<MenuItem> items() {

@@ -73,6 +73,7 @@ public final class ThroughView extends VBox {
         setId("through");
         heading.setId("through-heading");
         rows.setId("through-rows");
+        rows.setAccessibleText(Words.say("drawer.through"));
         rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
         rows.setPlaceholder(Controls.label(Words.say("through.none"), "soft"));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> goTo(now));

@@ -7,6 +7,7 @@ import amberfence.app.sound.Recorder;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
+import amberfence.app.theme.Named;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.GridWords;
 import amberfence.app.words.Words;
@@ -107,11 +108,13 @@ public final class TryItView extends VBox {
                     session.preferences().choose("keys-mode", some);
                     showBank(some == LiveKeys.Mode.CHORDS);
                 });
+        Named.choice(mode, Words.say("named.tryit-mode"));
         ComboBox<Outside> outside = Choice.of("tryit-outside", List.of(Outside.values()), desk.keys().outside(),
                 some -> word("playOutside.", some), some -> {
                     desk.keys().setOutside(some);
                     session.preferences().choose("keys-outside", some);
                 });
+        Named.choice(outside, Words.say("named.tryit-outside"));
         desk.keysThroughSteps().set(session.preferences().text("keys-through", "off").equals("on"));
         ToggleButton throughSteps = Controls.chip("keys-through", Words.say("tryit.through"), desk.keysThroughSteps().get(), on -> {
             desk.keysThroughSteps().set(on);
@@ -238,16 +241,19 @@ public final class TryItView extends VBox {
                     case "pressed" -> EnumSet.of(Recording.What.PRESSED);
                     default -> EnumSet.allOf(Recording.What.class);
                 }));
+        Named.choice(what, Words.say("named.record-what"));
         List<Optional<Grid>> grids = new ArrayList<>(List.of(Optional.empty()));
         GridWords.all().forEach(grid -> grids.add(Optional.of(grid)));
         ComboBox<Optional<Grid>> tidy = Choice.of("record-tidy", grids, Optional.empty(),
                 some -> some.map(GridWords::of).orElse(Words.say("tryit.untidy")), recorder::setTidy);
+        Named.choice(tidy, Words.say("named.record-tidy"));
         List<Integer> delays = new ArrayList<>();
         for (int millis = 0; millis <= LATEST; millis += 10) {
             delays.add(millis);
         }
         ComboBox<Integer> latency = Choice.of("record-latency", delays, 0, some -> Words.say("tryit.latency", some),
                 recorder::setLatency);
+        Named.choice(latency, Words.say("named.record-latency"));
         for (ComboBox<?> box : List.of(what, tidy, latency)) {
             box.setPrefWidth(112);
         }

@@ -6,12 +6,16 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.text.Bidi;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.Properties;
 
 /** Every text of the window, from {@code words.properties} beside this class or its translation, {@code words_de.properties}. */
 public final class Words {
+    private static final char LEFT_TO_RIGHT = '\u200E';
+    private static final char RIGHT_TO_LEFT = '\u200F';
     private static final Properties TEXTS = load();
 
     private Words() {
@@ -39,7 +43,17 @@ public final class Words {
         if (text == null) {
             throw new MissingResourceException("no words for " + name, "words.properties", name);
         }
-        return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
+        return values.length == 0 ? text : String.format(Locale.ROOT, text, Arrays.stream(values)
+                .map(value -> value instanceof String some ? name(some) : value).toArray());
+    }
+
+    /**
+     * A name as it is shown among other words. One that is read from right to left would draw numbers and brackets beside it to its
+     * other side: marks that nobody sees keep each where it belongs (Unicode Standard Annex 9).
+     */
+    public static String name(String name) {
+        boolean turned = !name.isEmpty() && name.charAt(name.length() - 1) != LEFT_TO_RIGHT && Bidi.requiresBidi(name.toCharArray(), 0, name.length());
+        return turned ? name + RIGHT_TO_LEFT + LEFT_TO_RIGHT : name;
     }
 
     /** A span of bars, or the one bar that it is. */

@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.text.Bidi;
 import java.util.List;
 import java.util.MissingResourceException;
 import java.util.Properties;
@@ -88,6 +89,32 @@ class WordsTest {
             }
         }
         assertThat(unused).isEmpty();
+    }
+
+    /** Source: Unicode Standard Annex 9, as java.text.Bidi carries it out. */
+    @Test
+    void aNameFromRightToLeftTurnsNothingBesideIt() {
+        String said = Words.say("overview.silent", "\u05DC\u05D7\u05DF (2)", 7);
+        assertThat(seen(said)).as("as it is seen, from the left").isEqualTo("(2) \u05DF\u05D7\u05DC, bar 7: silent");
+        assertThat(Words.name(Words.name("\u05DC\u05D7\u05DF"))).as("once is enough").isEqualTo(Words.name("\u05DC\u05D7\u05DF"));
+        assertThat(Words.say("overview.silent", "Tune (2)", 7)).isEqualTo("Tune (2), bar 7: silent");
+    }
+
+    private static String seen(String text) {
+        Bidi bidi = new Bidi(text, Bidi.DIRECTION_LEFT_TO_RIGHT);
+        byte[] levels = new byte[bidi.getRunCount()];
+        String[] runs = new String[bidi.getRunCount()];
+        for (int i = 0; i < runs.length; i++) {
+            levels[i] = (byte) bidi.getRunLevel(i);
+            String run = text.substring(bidi.getRunStart(i), bidi.getRunLimit(i));
+            runs[i] = levels[i] % 2 == 0 ? run : mirrored(run);
+        }
+        Bidi.reorderVisually(levels, 0, runs, 0, runs.length);
+        return String.join("", runs).replaceAll("[\u200E\u200F]", "");
+    }
+
+    private static String mirrored(String run) {
+        return new StringBuilder(run).reverse().toString().replace('(', '<').replace(')', '(').replace('<', ')');
     }
 
     @Test

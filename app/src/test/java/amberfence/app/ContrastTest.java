@@ -1,0 +1,199 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.app.sheets.Sheet;
+import amberfence.app.theme.Theme;
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
+import javafx.scene.transform.Transform;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/**
+ * Text stands out from what lies under it, as it is painted: at least 4.5:1. Source: WCAG 2.1, success criterion 1.4.3, relative
+ * luminance and contrast ratio; controls that are disabled are excepted there (from memory).
+ */
+class ContrastTest extends WindowTest {
+    private static final double LEAST = 4.5;
+    /** Pictures are taken larger, so that strokes are as wide as a pixel and show their colour. */
+    private static final int SCALE = 2;
+    private static final int CHANNEL = 255;
+    private static final int MARKS = 7;
+    private final Map<Integer, Double> luminances = new HashMap<>();
+    private PixelReader pixels;
+    private Rectangle2D whole;
+    private Set<String> pale;
+
+    @ParameterizedTest
+    @EnumSource(Theme.class)
+    void everyTextCanBeRead(Theme theme) {
+        interact(() -> workspace.setTheme(theme));
+        pale = new TreeSet<>();
+        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through")) {
+            interact(() -> workspace.openTab(tab));
+            look(tab);
+        }
+        Map<String, Runnable> pages = new LinkedHashMap<>();
+        pages.put("fence", workspace::openFence);
+        pages.put("compare", workspace::openCompare);
+        pages.put("handbook", () -> workspace.openHandbook("arpeggio"));
+        pages.put("export", workspace::openExport);
+        pages.put("keys", workspace::openShortcuts);
+        pages.put("history", workspace::openHistory);
+        pages.put("smoothest", workspace::openSmooth);
+        pages.put("sound", workspace::openSound);
+        pages.put("time", workspace::openTime);
+        pages.put("settings", workspace::openSettings);
+        pages.put("title", workspace::openTitle);
+        pages.put("chart", workspace::openChart);
+        pages.put("recipe", workspace::openRecipe);
+        pages.put("run", workspace::openRun);
+        pages.put("once", () -> workspace.openOnce(StepCatalogue.find("mirror").orElseThrow()));
+        pages.forEach((name, page) -> {
+            interact(page);
+            look(name);
+            interact(() -> lookup(node -> node instanceof ButtonBase && node.getId() != null && node.getId().matches("(fence|compare|handbook)-done"))
+                    .<ButtonBase>tryQuery().ifPresent(ButtonBase::fire));
+            workspaceSheet().ifPresent(sheet -> interact(() -> sheet.fireEvent(escape())));
+        });
+        interact(() -> ((ButtonBase) lookup("#add-step").query()).fire());
+        look("steps to add");
+        assertThat(pale).isEmpty();
+    }
+
+    private static KeyEvent escape() {
+        return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false);
+    }
+
+    private Optional<Sheet> workspaceSheet() {
+        return workspace.getChildren().stream().filter(Sheet.class::isInstance).map(Sheet.class::cast).findFirst();
+    }
+
+    private void look(String where) {
+        settle();
+        interact(() -> {
+            SnapshotParameters twice = new SnapshotParameters();
+            twice.setTransform(Transform.scale(SCALE, SCALE));
+            WritableImage picture = workspace.snapshot(twice, null);
+            pixels = picture.getPixelReader();
+            whole = new Rectangle2D(0, 0, picture.getWidth(), picture.getHeight());
+            Node top = workspaceSheet().<Node>map(sheet -> sheet).orElse(workspace);
+            int[] looked = {0};
+            top.lookupAll(".text").stream().filter(node -> node instanceof Text text && !text.getText().isBlank() && isSeen(text)).forEach(node -> {
+                looked[0]++;
+                read(where + ": “" + ((Text) node).getText() + "” " + node.getParent().getId() + " " + node.getParent().getStyleClass(), area(node));
+            });
+            assertThat(looked[0]).as("texts in %s", where).isPositive();
+            if (top == workspace) {
+                List.of("ladder-degrees", "ladder-ruler").forEach(id -> lookup("#" + id).<Canvas>tryQuery().filter(this::isSeen)
+                        .ifPresent(canvas -> readLines(where + ": " + id, words(area(canvas)))));
+            }
+        });
+    }
+
+    /** Neither hidden nor disabled, and wholly inside of what scrolls. */
+    private boolean isSeen(Node node) {
+        Bounds bounds = node.localToScene(node.getLayoutBounds());
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible() || at.isDisabled() || at.getOpacity() == 0) {
+                return false;
+            }
+            boolean clips = at instanceof ScrollPane || at.getStyleClass().contains("clipped-container") || at.getStyleClass().contains("viewport");
+            if (clips && !at.localToScene(at.getLayoutBounds()).contains(bounds)) {
+                return false;
+            }
+        }
+        return whole.contains(area(node));
+    }
+
+    private static Rectangle2D area(Node node) {
+        Bounds bounds = node.localToScene(node.getLayoutBounds());
+        return new Rectangle2D(Math.max(0, bounds.getMinX() * SCALE), Math.max(0, bounds.getMinY() * SCALE), bounds.getWidth() * SCALE, bounds.getHeight() * SCALE);
+    }
+
+    /** Finds the ground, which is the colour of most of it, and what stands out most. */
+    private void read(String what, Rectangle2D area) {
+        double best = best(area, ground(area));
+        if (best < LEAST) {
+            pale.add(what + String.format(" %.1f", best));
+        }
+    }
+
+    /** Without the marks of bars at its lower edge, which are no text. */
+    private static Rectangle2D words(Rectangle2D canvas) {
+        return new Rectangle2D(canvas.getMinX(), canvas.getMinY(), canvas.getWidth(), canvas.getHeight() - MARKS * SCALE);
+    }
+
+    /** Lines that are painted under one another: each has to be read. */
+    private void readLines(String what, Rectangle2D area) {
+        int ground = ground(area);
+        double best = 1;
+        for (int y = (int) area.getMinY(); y < (int) area.getMaxY(); y++) {
+            double row = best(new Rectangle2D(area.getMinX(), y, area.getWidth(), 1), ground);
+            if (row > 1.5) {
+                best = Math.max(best, row);
+            } else if (best > 1.5) {
+                if (best < LEAST) {
+                    pale.add(what + " at " + y / SCALE + String.format(" %.1f", best));
+                }
+                best = 1;
+            }
+        }
+    }
+
+    private int ground(Rectangle2D area) {
+        Map<Integer, Integer> counts = new HashMap<>();
+        for (int y = (int) area.getMinY(); y < (int) area.getMaxY(); y++) {
+            for (int x = (int) area.getMinX(); x < (int) area.getMaxX(); x++) {
+                counts.merge(pixels.getArgb(x, y), 1, Integer::sum);
+            }
+        }
+        return counts.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey).orElse(0);
+    }
+
+    private double best(Rectangle2D area, int ground) {
+        double best = 1;
+        for (int y = (int) area.getMinY(); y < (int) area.getMaxY(); y++) {
+            for (int x = (int) area.getMinX(); x < (int) area.getMaxX(); x++) {
+                int argb = pixels.getArgb(x, y);
+                if (argb != ground) {
+                    double a = luminance(argb);
+                    double b = luminance(ground);
+                    best = Math.max(best, (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05));
+                }
+            }
+        }
+        return best;
+    }
+
+    private double luminance(int argb) {
+        return luminances.computeIfAbsent(argb, some -> {
+            Color color = Color.rgb(some >> 16 & CHANNEL, some >> 8 & CHANNEL, some & CHANNEL);
+            return 0.2126 * linear(color.getRed()) + 0.7152 * linear(color.getGreen()) + 0.0722 * linear(color.getBlue());
+        });
+    }
+
+    private static double linear(double share) {
+        return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+    }
+}

@@ -1,0 +1,71 @@
+package amberfence.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.step.catalogue.StepCatalogue;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.scene.AccessibleAttribute;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** What a screen reader says of whatever the keyboard comes to: its name, in every view and on every sheet. */
+class NamedForEveryoneTest extends WindowTest {
+    private final Set<String> nameless = new TreeSet<>();
+
+    @Test
+    void whateverHasTheFocusHasAName() {
+        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through")) {
+            interact(() -> workspace.openTab(tab));
+            look(tab);
+        }
+        Map<String, Runnable> pages = new LinkedHashMap<>();
+        pages.put("fence", workspace::openFence);
+        pages.put("compare", workspace::openCompare);
+        pages.put("handbook", () -> workspace.openHandbook("arpeggio"));
+        pages.put("export", workspace::openExport);
+        pages.put("keys", workspace::openShortcuts);
+        pages.put("history", workspace::openHistory);
+        pages.put("smoothest", workspace::openSmooth);
+        pages.put("sound", workspace::openSound);
+        pages.put("time", workspace::openTime);
+        pages.put("settings", workspace::openSettings);
+        pages.put("title", workspace::openTitle);
+        pages.put("chart", workspace::openChart);
+        pages.put("recipe", workspace::openRecipe);
+        pages.put("run", workspace::openRun);
+        pages.forEach((name, page) -> {
+            interact(page);
+            look(name);
+            push(KeyCode.ESCAPE);
+        });
+        StepCatalogue.all().forEach(schema -> {
+            interact(() -> workspace.openOnce(schema));
+            look("once " + schema.name());
+            push(KeyCode.ESCAPE);
+        });
+        assertThat(nameless).isEmpty();
+    }
+
+    private void look(String where) {
+        settle();
+        scene.getRoot().lookupAll("*").stream().filter(node -> node.isFocusTraversable() && node.isVisible() && !isNamed(node)
+                && !(node instanceof ScrollPane)).forEach(node -> nameless.add(where + ": " + node.getClass().getSimpleName() + "#" + node.getId()));
+    }
+
+    private static boolean isNamed(Node node) {
+        boolean said = node.getAccessibleText() != null && !node.getAccessibleText().isBlank();
+        boolean labelled = node.queryAccessibleAttribute(AccessibleAttribute.LABELED_BY) != null;
+        boolean own = node instanceof Labeled labeled && labeled.getText() != null && !labeled.getText().isBlank()
+                || node instanceof TextInputControl input && input.getPromptText() != null && !input.getPromptText().isBlank();
+        return said || labelled || own && !(node instanceof ComboBox<?>);
+    }
+}
