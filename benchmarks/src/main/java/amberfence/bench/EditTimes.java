@@ -47,6 +47,8 @@ public final class EditTimes extends Application {
     private final ThreadMXBean threads = ManagementFactory.getThreadMXBean();
     private final List<Trial> trials = new ArrayList<>();
     private final double[] times = new double[EDITS];
+    /** From the edit until it is seen, with the frames that this takes. */
+    private final double[] seen = new double[EDITS];
     private Session session;
     private NoteCommands commands;
     private double plain;
@@ -57,6 +59,7 @@ public final class EditTimes extends Application {
     private int frames;
     private double idle;
     private long since;
+    private long began;
 
     /** Starts from a plain class path too. */
     public static final class Starter {
@@ -114,6 +117,8 @@ public final class EditTimes extends Application {
         trials.add(new Trial("rename, 100,000 notes", hundredThousand, rename));
         trials.add(new Trial("a chord, 100,000 notes", hundredThousand, chord));
         trials.add(new Trial("nudge, 100,000 notes", hundredThousand, nudge));
+        trials.add(new Trial("nudge, 1,000,000 notes in 10 parts", song(10, 100_000, 60), nudge));
+        trials.add(new Trial("nudge, 1,000,000 notes in one part", song(1, 1_000_000, 60), nudge));
         String only = System.getProperty("only", "");
         trials.removeIf(some -> !some.name().contains(only));
     }
@@ -149,6 +154,7 @@ public final class EditTimes extends Application {
         }
         if (trial >= 0 && edit > WARM_UP) {
             times[edit - WARM_UP - 1] = (used() - since) / 1e6 - frames * idle;
+            seen[edit - WARM_UP - 1] = (System.nanoTime() - began) / 1e6;
         }
         if (trial < 0 || edit == WARM_UP + EDITS) {
             if (trial >= 0) {
@@ -182,6 +188,7 @@ public final class EditTimes extends Application {
         edit++;
         frames = 0;
         since = used();
+        began = System.nanoTime();
         trials.get(trial).edit().accept(edit);
     }
 
@@ -190,7 +197,9 @@ public final class EditTimes extends Application {
         Arrays.sort(sorted);
         double late = sorted[EDITS * 95 / 100];
         plain = trial == 0 ? late : plain;
-        System.out.printf(Locale.ROOT, "edit, %-36s %6.1f ms median   %6.1f ms 95th percentile   %5.2f × the first   (aim: ≤ %.0f ms)%n",
-                name, sorted[EDITS / 2], late, late / plain, AIM);
+        double[] shown = seen.clone();
+        Arrays.sort(shown);
+        System.out.printf(Locale.ROOT, "edit, %-36s %6.1f ms median   %6.1f ms 95th percentile   %5.2f × the first   (aim: ≤ %.0f ms)   seen after %4.0f ms%n",
+                name, sorted[EDITS / 2], late, late / plain, AIM, shown[EDITS * 95 / 100]);
     }
 }

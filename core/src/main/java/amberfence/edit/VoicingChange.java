@@ -110,7 +110,8 @@ public final class VoicingChange {
         VoicingRules rules = rules(given);
         return (song, chords) -> {
             song.progression().in(chords).stream().map(ChordSpan::chord).filter(chord -> rules.all(chord).isEmpty()).findFirst().ifPresent(chord -> {
-                throw new MusicTextException(Texts.say("no voicing of %s fits in “smoothest %s”; the pedal lies below the others, and a range is wide enough for all voices", chord.text(), given));
+                throw new MusicTextException(Texts.say("no voicing of %s fits in “smoothest %s”; the pedal lies below the others, and a range is wide "
+                        + "enough for all voices", chord.text(), given));
             });
             return ProgressionEdits.smooth(song, rules, song.progression().spans().stream().map(ChordSpan::id).filter(id -> !chords.contains(id)).toList());
         };

@@ -29,7 +29,8 @@ public final class FileBytes {
         try {
             long size = Files.size(file);
             if (size > most) {
-                throw new UnreadableFileException(Texts.say("%s has %s MB; files of this kind are read up to %s MB", file.getFileName(), (size >> 20), (most >> 20)));
+                throw new UnreadableFileException(Texts.say("%s has %s MB; files of this kind are read up to %s MB",
+                        file.getFileName(), (size >> 20), (most >> 20)));
             }
             if (!Files.isRegularFile(file)) {
                 throw new UnreadableFileException(Texts.say("%s is no plain file, but a pipe, a socket or a device", file));

@@ -17,7 +17,8 @@ public record Progression(List<ChordSpan> spans) {
         spans = List.copyOf(spans);
         for (int i = 1; i < spans.size(); i++) {
             if (spans.get(i).start() < spans.get(i - 1).end()) {
-                throw new IllegalArgumentException(Texts.say("chords stand one after the other; %s at tick %s begins before %s ends", spans.get(i).chord(), spans.get(i).start(), spans.get(i - 1).chord()));
+                throw new IllegalArgumentException(Texts.say("chords stand one after the other; %s at tick %s begins before %s ends",
+                        spans.get(i).chord(), spans.get(i).start(), spans.get(i - 1).chord()));
             }
         }
     }

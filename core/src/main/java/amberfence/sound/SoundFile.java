@@ -106,7 +106,8 @@ public final class SoundFile {
             return (AudioInputStream) type.getMethod("openStream", AudioFormat.class, Map.class).invoke(synthesizer, format, Map.of());
         } catch (ReflectiveOperationException e) {
             String why = e instanceof InvocationTargetException wrapped ? wrapped.getCause().getMessage() : e.getMessage();
-            throw new IOException(Texts.say("this Java does not let its synthesizer be read from (%s); start it with --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED", why), e);
+            throw new IOException(Texts.say("this Java does not let its synthesizer be read from (%s); start it with --add-exports "
+                    + "java.desktop/com.sun.media.sound=ALL-UNNAMED", why), e);
         }
     }
 

@@ -46,7 +46,8 @@ final class ChordSuffix {
         String plain = plain(TextLimit.CHORD.check(suffix));
         return read(plain).orElseThrow(() -> {
             int good = readable(plain);
-            return new MusicTextException(Texts.say("“%s” is no kind of chord: it cannot be read from “%s” on", suffix, plain.substring(Math.min(good, Math.max(0, plain.length() - 1)))), near(plain));
+            return new MusicTextException(Texts.say("“%s” is no kind of chord: it cannot be read from “%s” on",
+                    suffix, plain.substring(Math.min(good, Math.max(0, plain.length() - 1)))), near(plain));
         });
     }
 

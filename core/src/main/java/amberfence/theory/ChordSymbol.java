@@ -22,7 +22,8 @@ final class ChordSymbol {
         String plain = Accidental.plain(TextLimit.CHORD.check(symbol)).strip();
         Matcher matcher = ROOT.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException(Texts.say("“%s” is no chord: it begins with a note A to G, as in C, F#m7 or Bb/D", shown(symbol.strip())), List.of("C", "Am", "G7"));
+            throw new MusicTextException(Texts.say("“%s” is no chord: it begins with a note A to G, as in C, F#m7 or Bb/D",
+                    shown(symbol.strip())), List.of("C", "Am", "G7"));
         }
         NoteName root = NoteName.parse(matcher.group(1) + matcher.group(2));
         String rest = matcher.group(3).strip();
@@ -38,7 +39,8 @@ final class ChordSymbol {
         int good = ChordSuffix.readable(suffix);
         int place = symbol.length() - suffix.length() + good + 1;
         List<String> near = ChordSuffix.near(suffix).stream().map(text -> root.plainText() + text).toList();
-        return new MusicTextException(Texts.say("“%s” cannot be read from letter %s on, “%s”; perhaps %s", shown(symbol), Math.max(1, place), shown(suffix.substring(Math.min(good, suffix.length()))), String.join(", ", near)), near);
+        return new MusicTextException(Texts.say("“%s” cannot be read from letter %s on, “%s”; perhaps %s",
+                shown(symbol), Math.max(1, place), shown(suffix.substring(Math.min(good, suffix.length()))), String.join(", ", near)), near);
     }
 
     /** The beginning of what is too long for a sentence. */

@@ -31,7 +31,8 @@ final class KeyNames {
         String plain = Accidental.plain(TextLimit.KEY.check(text)).strip();
         Matcher matcher = TONIC.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException(Texts.say("“%s” is no key: a key begins with a note name A to G, as in D dorian", text.strip()), List.of("C major", "A minor", "D dorian"));
+            throw new MusicTextException(Texts.say("“%s” is no key: a key begins with a note name A to G, as in D dorian",
+                    text.strip()), List.of("C major", "A minor", "D dorian"));
         }
         Optional<Key> key = read(matcher, matcher.group(4), true);
         if (key.isEmpty() && (matcher.group(2) != null || matcher.group(3) != null)) {
@@ -59,6 +60,7 @@ final class KeyNames {
         NoteName tonic = tonic(matcher, true);
         List<String> nearest = Scales.nearestNames(matcher.group(4), 3).stream()
                 .map(name -> tonic.plainText() + " " + name).toList();
-        return new MusicTextException(Texts.say("“%s” is no key: %s is understood as the tonic, but “%s” is no scale known here; nearest are %s", text, tonic, matcher.group(4).strip(), String.join(", ", nearest)), nearest);
+        return new MusicTextException(Texts.say("“%s” is no key: %s is understood as the tonic, but “%s” is no scale known here; nearest are %s",
+                text, tonic, matcher.group(4).strip(), String.join(", ", nearest)), nearest);
     }
 }

@@ -30,7 +30,8 @@ public final class RomanNumeral {
         String plain = Accidental.plain(TextLimit.NUMERAL.check(text).strip()).replace("o", "°").replace("⁷", "7").replace("⁶", "6");
         Matcher matcher = TEXT.matcher(plain);
         if (!matcher.matches()) {
-            throw new MusicTextException(Texts.say("“%s” is no Roman numeral; write I to VII, lower case for minor, as in ii7, V65, bVI or V7/V", text.strip()), List.of("I", "IV", "V7"));
+            throw new MusicTextException(Texts.say("“%s” is no Roman numeral; write I to VII, lower case for minor, as in ii7, V65, bVI or V7/V",
+                    text.strip()), List.of("I", "IV", "V7"));
         }
         if (matcher.group(5) != null) {
             String target = matcher.group(6);
@@ -61,7 +62,8 @@ public final class RomanNumeral {
                 }
             }
         }
-        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException(Texts.say("“%s”: “%s” is no kind of chord", text.strip(), suffix), ChordSuffix.near(suffix))));
+        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException(Texts.say("“%s”: “%s” is no kind of chord",
+                text.strip(), suffix), ChordSuffix.near(suffix))));
     }
 
     private static Optional<ChordKind> kind(boolean lower, String suffix) {

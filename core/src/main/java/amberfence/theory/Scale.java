@@ -41,7 +41,8 @@ public record Scale(String name, List<String> synonyms, List<Degree> degrees, St
         PitchClassSet set = PitchClassSet.EMPTY;
         for (String number : text.strip().split("[\\s,]+")) {
             if (!number.matches("[0-9]|1[01]")) {
-                throw new MusicTextException(Texts.say("“%s” is no semitone number; an own scale is written with numbers 0 to 11 above the tonic, as in 0 2 3 7 8", number));
+                throw new MusicTextException(Texts.say("“%s” is no semitone number; an own scale is written with numbers 0 to 11 above the tonic, as in 0 2 3 7 8",
+                        number));
             }
             set = set.plus(new PitchClass(Integer.parseInt(number)));
         }

@@ -38,7 +38,7 @@ import org.junit.jupiter.api.Test;
  * answers, the song stays whole, and when all is stopped nothing sounds.
  */
 public class MonkeyTest extends WindowTest {
-    private static final int EVENTS = Integer.getInteger("amberfence.monkey", 1700);
+    private static final int EVENTS = Integer.getInteger("amberfence.monkey", 1300);
     private static final long FREEZE = Long.getLong("amberfence.freeze", 5000);
     private static final List<KeyCode> KEYS = List.of(KeyCode.A, KeyCode.B, KeyCode.C, KeyCode.D, KeyCode.F, KeyCode.J, KeyCode.K, KeyCode.L,
             KeyCode.O, KeyCode.P, KeyCode.S, KeyCode.T, KeyCode.V, KeyCode.X, KeyCode.Y, KeyCode.Z, KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT,

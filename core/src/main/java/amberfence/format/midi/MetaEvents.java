@@ -100,7 +100,8 @@ final class MetaEvents {
     }
 
     private void skipped(String what, SourceEvent.Other event) {
-        notices.add(new Notice(Texts.say("track %s", trackNames.size()), Texts.say("a %s at tick %s makes no sense and does not count; it is passed on as it is", what, event.tick())));
+        notices.add(new Notice(Texts.say("track %s",
+                trackNames.size()), Texts.say("a %s at tick %s makes no sense and does not count; it is passed on as it is", what, event.tick())));
     }
 
     /** The data of a meta event, without type and length. */

@@ -127,7 +127,8 @@ public final class MidiReader {
         int end = (int) Math.min(body + length, bytes.length);
         if (isTrack) {
             if (body + length > bytes.length) {
-                notices.add(new Notice(Texts.say("track %s", (notesOfTrack.size() + 1)), Texts.say("claims %s bytes but the file has only %s more; those are read", length, (bytes.length - body))));
+                notices.add(new Notice(Texts.say("track %s",
+                        (notesOfTrack.size() + 1)), Texts.say("claims %s bytes but the file has only %s more; those are read", length, (bytes.length - body))));
             }
             TrackReader track = new TrackReader(new Cursor(bytes, body, end), notesOfTrack.size(), nextId, notices);
             chunks.add(track.read());

@@ -53,7 +53,8 @@ public final class ProjectFile {
 
     private static void readBack(byte[] bytes, ProjectDocument document) throws IOException {
         if (bytes.length > FileBytes.MOST_PROJECT) {
-            throw new IOException(Texts.say("the project would have %s MB; projects are read up to %s MB. Import a smaller MIDI file, or remove takes", (bytes.length >> 20), (FileBytes.MOST_PROJECT >> 20)));
+            throw new IOException(Texts.say("the project would have %s MB; projects are read up to %s MB. Import a smaller MIDI file, or remove takes",
+                    (bytes.length >> 20), (FileBytes.MOST_PROJECT >> 20)));
         }
         try {
             if (!ProjectReader.read(bytes, "what would be written").song().equals(document.song())) {

@@ -76,7 +76,8 @@ public final class ProjectReader {
             return new ProjectDocument(SongLimits.checked(song(place), name), project);
         } catch (JsonProcessingException e) {
             JsonLocation at = e.getLocation();
-            throw new UnreadableFileException(Texts.say("%s is damaged at line %s: what stands there is no JSON, at column %s", name, at == null ? 1 : Math.max(1, at.getLineNr()), at == null ? 1 : Math.max(1, at.getColumnNr())));
+            throw new UnreadableFileException(Texts.say("%s is damaged at line %s: what stands there is no JSON, at column %s",
+                    name, at == null ? 1 : Math.max(1, at.getLineNr()), at == null ? 1 : Math.max(1, at.getColumnNr())));
         } catch (IOException e) {
             throw new UnreadableFileException(Texts.say("%s is damaged: its text cannot be decoded", name));
         } catch (Place.Impossible e) {
@@ -93,7 +94,8 @@ public final class ProjectReader {
     private static void checkVersion(Place version, String name) throws UnreadableFileException {
         if (version.node().isIntegralNumber() && (!version.node().canConvertToInt() || version.number() > ProjectWriter.VERSION)
                 && version.node().bigIntegerValue().signum() > 0) {
-            throw new UnreadableFileException(Texts.say("%s was saved by a newer Amber Fence (format %s; this one reads up to %s); open it with that one", name, shortened(version.node().asText()), ProjectWriter.VERSION));
+            throw new UnreadableFileException(Texts.say("%s was saved by a newer Amber Fence (format %s; this one reads up to %s); open it with that one",
+                    name, shortened(version.node().asText()), ProjectWriter.VERSION));
         }
         if (version.number() < 1) {
             throw version.wrong(Texts.say("the first version was 1"));

@@ -28,13 +28,15 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
     public static StepText parse(String text) {
         String plain = text.strip();
         String name = plain.split("\\s", 2)[0];
-        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException(Texts.say("there is no step “%s”%s; steps lists all", name, near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()))));
+        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException(Texts.say("there is no step “%s”%s; steps lists all",
+                name, near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()))));
         Map<String, String> values = new LinkedHashMap<>();
         int at = name.length();
         Matcher matcher = SETTING.matcher(plain);
         while (at < plain.length()) {
             if (!matcher.find(at) || matcher.start() != at) {
-                throw new MusicTextException(Texts.say("“%s” cannot be read; write key=value, with quotes around a value that has spaces in it", plain.substring(at).strip()));
+                throw new MusicTextException(Texts.say("“%s” cannot be read; write key=value, with quotes around a value that has spaces in it",
+                        plain.substring(at).strip()));
             }
             String key = matcher.group(1);
             List<String> keys = schema.settings().stream().map(StepSetting::key).toList();

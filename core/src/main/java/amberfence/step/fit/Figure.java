@@ -26,7 +26,8 @@ public record Figure(String home, long length, List<Note> notes) {
     public record Note(long start, long length, int place, int octave, int steps, int alteration, int velocity) {
         public Note {
             if (start < 0 || length < 1 || place < 0) {
-                throw new IllegalArgumentException(Texts.say("a note of a figure begins at 0 or later, has a length, and a place of the chord from 0, not %s, %s and %s", start, length, place));
+                throw new IllegalArgumentException(Texts.say("a note of a figure begins at 0 or later, has a length, and a place of the chord from 0, "
+                        + "not %s, %s and %s", start, length, place));
             }
         }
 

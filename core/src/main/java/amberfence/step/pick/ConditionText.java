@@ -56,7 +56,8 @@ final class ConditionText {
                 return make(form, matcher);
             }
         }
-        throw new MusicTextException(Texts.say("“%s” is no condition of a pick; conditions are lowest, highest, voice 2, voice 2 from top, inside, outside, degree b3, chord note, pitch C3 to C5, strong beat, on beat, off beat, length from 1/8 up to 1/4, velocity 1 to 60, within 7 of lowest, every 2, overlapping; “not” before one turns it round, “and” and “or” join them", text.strip()));
+        throw new MusicTextException(Texts.say("“%s” is no condition of a pick; conditions are lowest, highest, voice 2, voice 2 from top, inside, "
+                + "outside, degree b3, chord note, pitch C3 to C5, strong beat, on beat, off beat, length from 1/8 up to 1/4, velocity 1 to 60, within 7 of lowest, every 2, overlapping; “not” before one turns it round, “and” and “or” join them", text.strip()));
     }
 
     private static Condition make(Form form, Matcher matcher) {
