@@ -199,7 +199,7 @@ public final class EditTimes extends Application {
         plain = trial == 0 ? late : plain;
         double[] shown = seen.clone();
         Arrays.sort(shown);
-        System.out.printf(Locale.ROOT, "edit, %-36s %6.1f ms median   %6.1f ms 95th percentile   %5.2f × the first   (aim: ≤ %.0f ms)   seen after %4.0f ms%n",
-                name, sorted[EDITS / 2], late, late / plain, AIM, shown[EDITS * 95 / 100]);
+        System.out.printf(Locale.ROOT, "edit, %-36s %6.1f ms median   %6.1f ms 95th percentile   %5.2f × the first   (aim: ≤ %.0f ms)   all worked out after %4.0f ms median %4.0f ms 95th percentile%n",
+                name, sorted[EDITS / 2], late, late / plain, AIM, shown[EDITS / 2], shown[EDITS * 95 / 100]);
     }
 }

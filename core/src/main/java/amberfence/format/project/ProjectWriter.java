@@ -3,6 +3,7 @@ package amberfence.format.project;
 import amberfence.song.ChordSpan;
 import amberfence.song.KeySpan;
 import amberfence.song.LeftPlaces;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Origin;
 import amberfence.song.Part;
@@ -15,15 +16,20 @@ import amberfence.step.Step;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.pick.Pick;
 import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonSerializable;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.jsontype.TypeSerializer;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.io.IOException;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.Map;
@@ -141,11 +147,39 @@ public final class ProjectWriter {
                 notes.notes().ids().forEach(frozen::add);
             }
         }
-        ArrayNode notes = node.putArray("notes");
-        for (Note note : take.line().notes()) {
-            notes.add(note(note));
-        }
+        node.putPOJO("notes", new Notes(take.line()));
         return node;
+    }
+
+    /** Notes are written one after another: a million of them as nodes of a tree would fill the memory each time that work is kept. */
+    private static final class Notes extends JsonSerializable.Base {
+        private final Line line;
+
+        private Notes(Line line) {
+            this.line = line;
+        }
+
+        @Override
+        public void serialize(JsonGenerator out, SerializerProvider provider) throws IOException {
+            out.writeStartArray();
+            for (Note note : line.notes()) {
+                out.writeStartArray();
+                out.writeNumber(note.id());
+                out.writeNumber(note.start());
+                out.writeNumber(note.length());
+                out.writeNumber(note.pitch());
+                out.writeNumber(note.velocity());
+                out.writeNumber(note.channel());
+                out.writeNumber(note.release());
+                out.writeEndArray();
+            }
+            out.writeEndArray();
+        }
+
+        @Override
+        public void serializeWithType(JsonGenerator out, SerializerProvider provider, TypeSerializer type) throws IOException {
+            serialize(out, provider);
+        }
     }
 
     private static ArrayNode note(Note note) {
