@@ -22,6 +22,9 @@ public final class Overlaps {
     /** All small overlaps of a line, in the order of the notes that begin first. */
     public static List<Overlap> of(Line line) {
         List<Overlap> found = new ArrayList<>();
+        if (isOneByOne(line.notes())) {
+            return found;
+        }
         int[] next = next(line);
         for (int i = 0; i < next.length; i++) {
             if (next[i] >= 0 && line.notes().get(next[i]).start() < line.notes().get(i).end()) {
@@ -31,6 +34,16 @@ public final class Overlaps {
             }
         }
         return found;
+    }
+
+    /** Whether each note ends before the next begins: then nothing can overlap, and no voices need be told apart. */
+    private static boolean isOneByOne(List<Note> notes) {
+        for (int i = 1; i < notes.size(); i++) {
+            if (notes.get(i - 1).end() > notes.get(i).start()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /**

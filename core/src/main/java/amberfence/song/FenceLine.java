@@ -43,6 +43,9 @@ public final class FenceLine {
     }
 
     private int span(long tick) {
+        if (starts.length == 1) {
+            return 0;
+        }
         int found = Arrays.binarySearch(starts, tick);
         return found < 0 ? Math.max(0, -found - 2) : found;
     }

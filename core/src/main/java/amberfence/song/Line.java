@@ -67,7 +67,8 @@ public final class Line {
         for (int i = 0; i < changed.length; i++) {
             Note note = notes.get(i);
             changed[i] = chosen.test(note) ? edit.apply(note) : note;
-            inOrder = inOrder && (i == 0 || Note.IN_TIME.compare(changed[i - 1], changed[i]) <= 0);
+            boolean stays = i == 0 || changed[i] == note && changed[i - 1] == notes.get(i - 1);
+            inOrder = inOrder && (stays || Note.IN_TIME.compare(changed[i - 1], changed[i]) <= 0);
         }
         if (!inOrder) {
             Arrays.sort(changed, Note.IN_TIME);

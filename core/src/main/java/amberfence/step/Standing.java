@@ -46,9 +46,19 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
 
     /** The standing of every note of a part, in the order of its line, then of those that steps made. Drums are all inside. */
     public static List<Standing> of(Song song, Part part, PartResult result) {
+        return of(song, part, result, List.of());
+    }
+
+    /**
+     * The same.
+     *
+     * @param before how the notes of the part stood in the same fence and role, or nothing: without steps, a note that is still the same
+     *               stands as it stood
+     */
+    public static List<Standing> of(Song song, Part part, PartResult result, List<Standing> before) {
         FenceLine fence = song.fence().along(song.time());
         if (result.stages().isEmpty()) {
-            return part.line().notes().stream().map(note -> of(note, part, fence)).toList();
+            return plain(part, fence, before);
         }
         Map<Long, Reason> reasons = new HashMap<>();
         Map<Long, Reason> kept = new HashMap<>();
@@ -66,6 +76,17 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
         result.line().notes().stream().filter(note -> made.containsKey(note.id())).forEach(note -> standings.add(
                 new Standing(note, Optional.of(note), Kind.MADE, isInside(note, part, fence), Optional.empty())));
         return standings;
+    }
+
+    private static List<Standing> plain(Part part, FenceLine fence, List<Standing> before) {
+        List<Note> notes = part.line().notes();
+        Standing[] standings = new Standing[notes.size()];
+        for (int i = 0; i < standings.length; i++) {
+            Note note = notes.get(i);
+            Standing old = i < before.size() && before.get(i).before() == note ? before.get(i) : null;
+            standings[i] = old != null ? old : of(note, part, fence);
+        }
+        return List.of(standings);
     }
 
     private static Standing of(Note note, Part part, FenceLine fence) {

@@ -33,6 +33,8 @@ public final class Results {
     private final Map<Integer, List<Overlaps.Overlap>> overlaps;
     private final Map<Long, Optional<PartResult.Stage>> waiting = new ConcurrentHashMap<>();
     private final Map<Integer, List<Standing>> standings = new ConcurrentHashMap<>();
+    /** How parts without steps stood before in the same fence and role. */
+    private final Map<Integer, List<Standing>> stood = new ConcurrentHashMap<>();
     private final Map<Integer, Part> parts = new HashMap<>();
 
     private Results(Song song, FenceLine fence, Map<Integer, PartResult> byPart, Map<Integer, Integer> outside,
@@ -73,6 +75,15 @@ public final class Results {
         }
         Results fresh = new Results(song, fence, byPart, outside, overlaps);
         same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
+        if (before != null && before.song.fence().equals(song.fence()) && before.song.time() == song.time()) {
+            before.standings.forEach((id, old) -> {
+                boolean alike = before.byPart.get(id).stages().isEmpty() && fresh.parts.containsKey(id)
+                        && before.parts.get(id).role() == fresh.parts.get(id).role();
+                if (alike && !same.contains(id)) {
+                    fresh.stood.put(id, old);
+                }
+            });
+        }
         return fresh;
     }
 
@@ -166,7 +177,10 @@ public final class Results {
 
     /** How the notes of a part stand, worked out when it is first asked for. */
     public List<Standing> standings(int partId) {
-        return standings.computeIfAbsent(partId, id -> Standing.of(song, parts.get(id), byPart.get(id)));
+        return standings.computeIfAbsent(partId, id -> {
+            List<Standing> before = stood.remove(id);
+            return Standing.of(song, parts.get(id), byPart.get(id), before == null ? List.of() : before);
+        });
     }
 
     /** What another take of a part comes to, by its steps. */

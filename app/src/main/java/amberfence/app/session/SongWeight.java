@@ -59,6 +59,10 @@ final class SongWeight {
         long bytes = (long) REFERENCE * line.size();
         int at = 0;
         for (Note note : line.notes()) {
+            if (at < old.size() && old.notes().get(at) == note) {
+                at++;
+                continue;
+            }
             while (at < old.size() && Note.IN_TIME.compare(old.notes().get(at), note) < 0) {
                 at++;
             }
