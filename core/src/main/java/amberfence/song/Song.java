@@ -93,6 +93,10 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
         return withParts(parts.stream().map(part -> part.id() == id ? edit.apply(part) : part).toList());
     }
 
+    public Song withOrigin(Origin newOrigin) {
+        return new Song(title, credits, time, fence, progression, parts, newOrigin, bank, left, nextId);
+    }
+
     public Song withNextId(long newNextId) {
         return new Song(title, credits, time, fence, progression, parts, origin, bank, left, newNextId);
     }

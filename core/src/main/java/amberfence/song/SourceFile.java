@@ -11,8 +11,9 @@ import java.util.OptionalInt;
  * @param headerRest bytes of the header beyond the six that are defined
  * @param chunks tracks and foreign chunks in their order
  * @param original the file as it was, or nothing when it was never a file
+ * @param read what it gave when it was read
  */
-public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) implements Origin {
+public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original, AsRead read) implements Origin {
     private static final int PROGRAM_CHANGE = 0xC0;
     /** One chunk of the file. */
     public sealed interface Chunk {
@@ -31,6 +32,15 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
 
     public SourceFile {
         chunks = List.copyOf(chunks);
+    }
+
+    /** A file of which is not known what it gives. */
+    public SourceFile(int type, int division, Bytes headerRest, List<Chunk> chunks, Bytes original) {
+        this(type, division, headerRest, chunks, original, AsRead.UNKNOWN);
+    }
+
+    public SourceFile withRead(Song song) {
+        return new SourceFile(type, division, headerRest, chunks, original, AsRead.of(song));
     }
 
     /** A file with nothing in it, for a song that did not come from one. */

@@ -62,7 +62,7 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
             return false;
         }
         try {
-            Song read = MidiReader.read(original, song.title()).song();
+            Song read = read(original);
             return read.parts().size() == song.parts().size() && read.time().isWrittenAs(song.time())
                     && read.title().equals(song.title()) && read.credits().copyright().equals(song.credits().copyright()) && read.parts().stream()
                     .allMatch(part -> part.line().equals(lines.get(part.id())) && song.find(part.id())
@@ -70,6 +70,12 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
         } catch (UnreadableFileException e) {
             return false;
         }
+    }
+
+    /** What the file gives; read again where that is not known, or where only that says whether the title is the file's own. */
+    private Song read(byte[] original) throws UnreadableFileException {
+        Song known = song.source().read().song().orElse(null);
+        return known != null && known.title().equals(song.title()) ? known : MidiReader.read(original, song.title()).song();
     }
 
     /** What of the file that was read cannot stay as it was, so that the written one is valid. */

@@ -161,7 +161,8 @@ public final class MidiReader {
         }
         Song song = new Song(meta.title().orElse(name), meta.time(),
                 Fence.of(KeyPlan.of(new Key(new NoteName(Letter.C, 0), Scales.MAJOR))), parts, source, nextId);
-        return new ReadSong(SongLimits.checked(song.withCredits(Credits.NONE.withCopyright(meta.copyright())), name), notices, meta.key());
+        Song read = SongLimits.checked(song.withCredits(Credits.NONE.withCopyright(meta.copyright())), name);
+        return new ReadSong(read.withOrigin(source.withRead(read)), notices, meta.key());
     }
 
     /** One part for each channel that has notes in a track. */
