@@ -105,7 +105,7 @@ class ForEveryoneTest extends WindowTest {
     @Test
     void whateverTheMouseActsOnTheKeyboardReaches() {
         Set<String> onlyByMouse = new TreeSet<>();
-        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview")) {
+        for (String tab : TABS) {
             interact(() -> workspace.openTab(tab));
             settle();
             scene.getRoot().lookupAll("*").stream().filter(node -> node.getOnMouseClicked() != null || node.getOnMousePressed() != null

@@ -6,6 +6,7 @@ import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.scene.control.Label;
@@ -33,14 +34,14 @@ class GermanTest extends WindowTest {
     @Test
     void noEnglishIsLeftInAnyMainView() {
         Set<String> left = new TreeSet<>();
-        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through")) {
+        for (String tab : TABS) {
             interact(() -> workspace.openTab(tab));
             settle();
             look(left, tab);
         }
-        for (Runnable page : List.<Runnable>of(workspace::openFence, workspace::openExport, workspace::openShortcuts, workspace::openSettings,
-                workspace::openTime, workspace::openSmooth, workspace::openSound, workspace::openTitle, workspace::openChart, workspace::openRecipe,
-                workspace::openRun)) {
+        Map<String, Runnable> pages = sheets();
+        pages.put("fence", workspace::openFence);
+        for (Runnable page : pages.values()) {
             interact(page);
             settle();
             look(left, "page or sheet");

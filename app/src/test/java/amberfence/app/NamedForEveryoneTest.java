@@ -3,8 +3,6 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.step.catalogue.StepCatalogue;
-import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -23,25 +21,12 @@ class NamedForEveryoneTest extends WindowTest {
 
     @Test
     void whateverHasTheFocusHasAName() {
-        for (String tab : List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through")) {
+        for (String tab : TABS) {
             interact(() -> workspace.openTab(tab));
             look(tab);
         }
-        Map<String, Runnable> pages = new LinkedHashMap<>();
-        pages.put("fence", workspace::openFence);
-        pages.put("compare", workspace::openCompare);
-        pages.put("handbook", () -> workspace.openHandbook("arpeggio"));
-        pages.put("export", workspace::openExport);
-        pages.put("keys", workspace::openShortcuts);
-        pages.put("history", workspace::openHistory);
-        pages.put("smoothest", workspace::openSmooth);
-        pages.put("sound", workspace::openSound);
-        pages.put("time", workspace::openTime);
-        pages.put("settings", workspace::openSettings);
-        pages.put("title", workspace::openTitle);
-        pages.put("chart", workspace::openChart);
-        pages.put("recipe", workspace::openRecipe);
-        pages.put("run", workspace::openRun);
+        Map<String, Runnable> pages = pages();
+        pages.putAll(sheets());
         pages.forEach((name, page) -> {
             interact(page);
             look(name);

@@ -10,7 +10,6 @@ import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.pick.Pick;
 import amberfence.words.Texts;
@@ -40,7 +39,6 @@ class RoomTest extends WindowTest {
     /** The smallest one is 1280×800 at an interface scale of 150 %, the second 1920×1080 at 200 %. Other languages than English are looked at in two of them. */
     private static final List<Dimension2D> SIZES = !Texts.language().equals("en") ? List.of(new Dimension2D(850, 530), new Dimension2D(1280, 800)) : List.of(new Dimension2D(850, 530), new Dimension2D(960, 540),
             new Dimension2D(1024, 768), new Dimension2D(1280, 800), new Dimension2D(1920, 1080));
-    private static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through");
     private static final Dimension2D SCREEN = new Dimension2D(1280, 800);
     private static final double SLACK = 1.5;
 
@@ -159,20 +157,7 @@ class RoomTest extends WindowTest {
     }
 
     private void lookAtSheets(List<String> wrong, Dimension2D size, String song) {
-        Map<String, Runnable> sheets = new LinkedHashMap<>();
-        sheets.put("export", workspace::openExport);
-        sheets.put("shortcuts", workspace::openShortcuts);
-        sheets.put("history", workspace::openHistory);
-        sheets.put("smooth", workspace::openSmooth);
-        sheets.put("sound", workspace::openSound);
-        sheets.put("time", workspace::openTime);
-        sheets.put("settings", workspace::openSettings);
-        sheets.put("title", workspace::openTitle);
-        sheets.put("chart", workspace::openChart);
-        sheets.put("recipe", workspace::openRecipe);
-        sheets.put("run", workspace::openRun);
-        sheets.put("once", () -> workspace.openOnce(StepCatalogue.find("mirror").orElseThrow()));
-        sheets.forEach((name, sheet) -> {
+        sheets().forEach((name, sheet) -> {
             interact(sheet);
             look(wrong, size, song + name);
             push(KeyCode.ESCAPE);

@@ -13,10 +13,13 @@ import amberfence.format.Format;
 import amberfence.song.Note;
 import amberfence.song.Song;
 import amberfence.sound.RecordedOutput;
+import amberfence.step.catalogue.StepCatalogue;
 import java.lang.reflect.Field;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -55,6 +58,36 @@ public abstract class WindowTest extends ApplicationTest {
     protected final RecordedOutput output = new RecordedOutput(this::now);
     protected Path toOpen;
     protected Path toSave;
+
+    /** The tabs of the drawer. */
+    protected static final List<String> TABS = List.of("changes", "chords", "keys", "pick", "notes", "velocities", "overview", "through");
+
+    /** How each page is opened, by its name. */
+    protected Map<String, Runnable> pages() {
+        Map<String, Runnable> pages = new LinkedHashMap<>();
+        pages.put("fence", workspace::openFence);
+        pages.put("compare", workspace::openCompare);
+        pages.put("handbook", () -> workspace.openHandbook("arpeggio"));
+        return pages;
+    }
+
+    /** How each sheet is opened, by its name. */
+    protected Map<String, Runnable> sheets() {
+        Map<String, Runnable> sheets = new LinkedHashMap<>();
+        sheets.put("export", workspace::openExport);
+        sheets.put("shortcuts", workspace::openShortcuts);
+        sheets.put("history", workspace::openHistory);
+        sheets.put("smooth", workspace::openSmooth);
+        sheets.put("sound", workspace::openSound);
+        sheets.put("time", workspace::openTime);
+        sheets.put("settings", workspace::openSettings);
+        sheets.put("title", workspace::openTitle);
+        sheets.put("chart", workspace::openChart);
+        sheets.put("recipe", workspace::openRecipe);
+        sheets.put("run", workspace::openRun);
+        sheets.put("once", () -> workspace.openOnce(StepCatalogue.find("mirror").orElseThrow()));
+        return sheets;
+    }
 
     /** The song with which the window opens. */
     protected Song song() {
