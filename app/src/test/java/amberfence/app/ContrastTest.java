@@ -15,12 +15,9 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import javafx.scene.transform.Transform;
@@ -47,26 +44,10 @@ class ContrastTest extends WindowTest {
     void everyTextCanBeRead(Theme theme) {
         interact(() -> workspace.setTheme(theme));
         pale = new TreeSet<>();
-        for (String tab : TABS) {
-            interact(() -> workspace.openTab(tab));
-            look(tab);
-        }
-        Map<String, Runnable> pages = pages();
-        pages.putAll(sheets());
-        pages.forEach((name, page) -> {
-            interact(page);
-            look(name);
-            interact(() -> lookup(node -> node instanceof ButtonBase && node.getId() != null && node.getId().matches("(fence|compare|handbook)-done"))
-                    .<ButtonBase>tryQuery().ifPresent(ButtonBase::fire));
-            workspaceSheet().ifPresent(sheet -> interact(() -> sheet.fireEvent(escape())));
-        });
-        interact(() -> ((ButtonBase) lookup("#add-step").query()).fire());
+        eachView(this::look);
+        fire("add-step");
         look("steps to add");
         assertThat(pale).isEmpty();
-    }
-
-    private static KeyEvent escape() {
-        return new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false);
     }
 
     private Optional<Sheet> workspaceSheet() {

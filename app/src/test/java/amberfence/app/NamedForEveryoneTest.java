@@ -3,7 +3,6 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.step.catalogue.StepCatalogue;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.scene.AccessibleAttribute;
@@ -21,17 +20,7 @@ class NamedForEveryoneTest extends WindowTest {
 
     @Test
     void whateverHasTheFocusHasAName() {
-        for (String tab : TABS) {
-            interact(() -> workspace.openTab(tab));
-            look(tab);
-        }
-        Map<String, Runnable> pages = pages();
-        pages.putAll(sheets());
-        pages.forEach((name, page) -> {
-            interact(page);
-            look(name);
-            push(KeyCode.ESCAPE);
-        });
+        eachView(this::look);
         StepCatalogue.all().forEach(schema -> {
             interact(() -> workspace.openOnce(schema));
             look("once " + schema.name());

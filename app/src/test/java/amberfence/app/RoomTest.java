@@ -23,7 +23,6 @@ import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
@@ -162,12 +161,6 @@ class RoomTest extends WindowTest {
             look(wrong, size, song + name);
             push(KeyCode.ESCAPE);
         });
-    }
-
-    /** Presses a button, also where it cannot be reached by a mouse: that is found then. */
-    private void fire(String id) {
-        interact(() -> lookup("#" + id).queryAs(ButtonBase.class).fire());
-        settle();
     }
 
     private void look(List<String> wrong, Dimension2D size, String view) {

@@ -25,11 +25,13 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -87,6 +89,30 @@ public abstract class WindowTest extends ApplicationTest {
         sheets.put("run", workspace::openRun);
         sheets.put("once", () -> workspace.openOnce(StepCatalogue.find("mirror").orElseThrow()));
         return sheets;
+    }
+
+    /** Looks at every tab of the drawer, every page and every sheet, one after another. */
+    protected void eachView(Consumer<String> look) {
+        for (String tab : TABS) {
+            interact(() -> workspace.openTab(tab));
+            look.accept(tab);
+        }
+        pages().forEach((name, page) -> {
+            interact(page);
+            look.accept(name);
+            fire(name + "-done");
+        });
+        sheets().forEach((name, sheet) -> {
+            interact(sheet);
+            look.accept(name);
+            push(KeyCode.ESCAPE);
+        });
+    }
+
+    /** Presses a button, also where it cannot be reached by a mouse. */
+    protected void fire(String id) {
+        interact(() -> lookup("#" + id).queryAs(ButtonBase.class).fire());
+        settle();
     }
 
     /** The song with which the window opens. */

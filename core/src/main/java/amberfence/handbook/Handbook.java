@@ -79,10 +79,11 @@ public record Handbook(List<HandbookPage> pages) {
         List<Found> others = new ArrayList<>();
         for (HandbookPage page : wanted.isEmpty() ? List.<HandbookPage>of() : pages) {
             String all = page.title() + " · " + page.blocks().stream().map(HandbookBlock::plain).collect(Collectors.joining(" · "));
+            String bare = bare(all);
             if (wanted.stream().allMatch(bare(page.title())::contains)) {
                 titled.add(new Found(page, page.blocks().get(0).plain()));
-            } else if (wanted.stream().allMatch(bare(all)::contains)) {
-                others.add(new Found(page, around(all, bare(all).indexOf(wanted.get(0)), wanted.get(0).length())));
+            } else if (wanted.stream().allMatch(bare::contains)) {
+                others.add(new Found(page, around(all, bare.indexOf(wanted.get(0)), wanted.get(0).length())));
             }
         }
         titled.addAll(others);

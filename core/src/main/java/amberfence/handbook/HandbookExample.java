@@ -8,6 +8,7 @@ import amberfence.song.KeyPlan;
 import amberfence.song.Line;
 import amberfence.song.LineText;
 import amberfence.song.Note;
+import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Progression;
 import amberfence.song.Role;
@@ -70,10 +71,10 @@ public record HandbookExample(String notes, Optional<String> other, Key key, Opt
         Line line = line(notes, 1);
         parts.add(Part.of(PART, recipe.name(), role, 0, line));
         other.ifPresent(text -> parts.add(Part.of(OTHER, OTHER_NAME, Role.CHORDS, 1, line(text, 1 + line.size()))));
-        AtomicLong ids = new AtomicLong(1 + line.size() + other.map(text -> line(text, 1).size()).orElse(0));
+        AtomicLong ids = new AtomicLong(1 + parts.stream().mapToLong(part -> part.line().size()).sum());
         Progression progression = chords.map(chart -> new Progression(ChordChart.read(chart, time, 1, ids::getAndIncrement, key)))
                 .orElse(Progression.EMPTY);
-        Song bare = new Song(recipe.name(), time, Fence.of(KeyPlan.of(key)), parts, Song.empty("").origin(), ids.get()).withProgression(progression);
+        Song bare = new Song(recipe.name(), time, Fence.of(KeyPlan.of(key)), parts, Origin.MADE, ids.get()).withProgression(progression);
         return recipe.on(bare, PART, RecipeEdits.texts(bare));
     }
 

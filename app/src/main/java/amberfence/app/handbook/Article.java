@@ -6,14 +6,12 @@ import amberfence.handbook.HandbookBlock;
 import amberfence.handbook.HandbookExample;
 import amberfence.handbook.HandbookPage;
 import amberfence.handbook.Piece;
+import amberfence.song.Line;
 import amberfence.song.Song;
-import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
-import amberfence.step.StepSetting;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -93,13 +91,16 @@ final class Article extends VBox {
     private Node example(HandbookExample example) {
         Label arrow = Controls.label("→", "strong");
         arrow.setMinWidth(Region.USE_PREF_SIZE);
-        HBox pictures = new HBox(10, new ExamplePicture(example, example.song().part(HandbookExample.PART).line(), Words.say("handbook.before", example.notes())),
-                arrow, new ExamplePicture(example, example.outcome(), Words.say("handbook.after", example.becomes())));
+        Song song = example.song();
+        Line before = song.part(HandbookExample.PART).line();
+        Line after = example.outcome();
+        HBox pictures = new HBox(10, new ExamplePicture(example.key(), before, after, before, Words.say("handbook.before", example.notes())),
+                arrow, new ExamplePicture(example.key(), before, after, after, Words.say("handbook.after", example.becomes())));
         pictures.setAlignment(Pos.CENTER_LEFT);
         Label steps = Controls.label(example.recipe().text().strip(), "typed");
         steps.setWrapText(true);
         steps.setMinHeight(Region.USE_PREF_SIZE);
-        HBox below = new HBox(10, steps, Controls.filler(), Controls.button("handbook-try", "handbook.try", event -> tryIt.accept(example.song()), "choice"));
+        HBox below = new HBox(10, steps, Controls.filler(), Controls.button("handbook-try", "handbook.try", event -> tryIt.accept(song), "choice"));
         below.setAlignment(Pos.CENTER_LEFT);
         VBox box = new VBox(8, pictures, below);
         box.getStyleClass().add("card");
@@ -111,10 +112,7 @@ final class Article extends VBox {
         if (!schema.settings().isEmpty()) {
             rows.getChildren().add(Controls.label(Words.say("handbook.settings"), "name", "article-heading"));
         }
-        Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
-        for (StepSetting<S> setting : schema.settings()) {
-            rows.getChildren().add(SettingWords.of(schema, setting, usual.get(setting.key())));
-        }
+        schema.settings().forEach(setting -> rows.getChildren().add(SettingWords.of(schema, setting)));
         return rows;
     }
 }

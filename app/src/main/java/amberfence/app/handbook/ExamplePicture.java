@@ -1,6 +1,5 @@
 package amberfence.app.handbook;
 
-import amberfence.handbook.HandbookExample;
 import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.theory.Key;
@@ -20,21 +19,21 @@ final class ExamplePicture extends Pane {
     private final double row;
     private final double tick;
 
-    /** @param line is shown at the scale at which all notes of the example have room */
-    ExamplePicture(HandbookExample example, Line line, String accessible) {
-        int[] pitches = both(example).flatMapToInt(some -> some.notes().stream().mapToInt(Note::pitch)).toArray();
+    /** @param line the one of the two that is shown, at the scale at which both have room */
+    ExamplePicture(Key key, Line before, Line after, Line line, String accessible) {
+        int[] pitches = Stream.of(before, after).flatMapToInt(some -> some.notes().stream().mapToInt(Note::pitch)).toArray();
         int low = IntStream.of(pitches).min().orElse(60);
         int high = IntStream.of(pitches).max().orElse(72);
         double rows = Math.max(LEAST_ROWS, high - low + 3);
         this.lowest = low - (int) Math.round((rows - (high - low + 1)) / 2);
         this.row = (HEIGHT - 2 * AROUND) / rows;
-        this.tick = (WIDTH - 2 * AROUND) / Math.max(1, both(example).mapToLong(Line::end).max().orElse(1));
+        this.tick = (WIDTH - 2 * AROUND) / Math.max(1, Math.max(before.end(), after.end()));
         setMinSize(WIDTH, HEIGHT);
         setMaxSize(WIDTH, HEIGHT);
         getStyleClass().add("example-picture");
         setAccessibleText(accessible);
         for (int i = 0; i < rows; i++) {
-            if (isInside(example.key(), lowest + i)) {
+            if (isInside(key, lowest + i)) {
                 Rectangle rung = box(AROUND, lowest + i, WIDTH - 2 * AROUND);
                 rung.getStyleClass().add("example-rung");
                 getChildren().add(rung);
@@ -42,13 +41,9 @@ final class ExamplePicture extends Pane {
         }
         for (Note note : line.notes()) {
             Rectangle box = box(AROUND + note.start() * tick, note.pitch(), Math.max(2, note.length() * tick - 1.5));
-            box.getStyleClass().addAll("example-note", isInside(example.key(), note.pitch()) ? "inside" : "outside");
+            box.getStyleClass().addAll("example-note", isInside(key, note.pitch()) ? "inside" : "outside");
             getChildren().add(box);
         }
-    }
-
-    private static Stream<Line> both(HandbookExample example) {
-        return Stream.of(example.song().part(HandbookExample.PART).line(), example.outcome());
     }
 
     private static boolean isInside(Key key, int pitch) {

@@ -36,7 +36,8 @@ public final class HandbookView extends BorderPane {
     private final TextField search = new TextField();
     private final ListView<Entry> contents = new ListView<>();
     private final Label none = Controls.label("", "soft");
-    private final ScrollPane scroll = new ScrollPane();
+    private final StackPane reading = new StackPane();
+    private final ScrollPane scroll = Controls.scrolling(reading);
     private final Button back;
     private final Deque<HandbookPage> before = new ArrayDeque<>();
     private HandbookPage shown;
@@ -82,8 +83,7 @@ public final class HandbookView extends BorderPane {
             }
         });
         scroll.setId("handbook-page");
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        reading.setAlignment(Pos.TOP_LEFT);
         HBox.setHgrow(scroll, Priority.ALWAYS);
         HBox middle = new HBox(24, contents, scroll);
         middle.getStyleClass().add("handbook-middle");
@@ -102,12 +102,14 @@ public final class HandbookView extends BorderPane {
     private void list(String wanted) {
         List<Entry> entries = new ArrayList<>();
         if (wanted.isBlank()) {
-            entries.add(new Entry(Words.say("handbook.topics"), null));
+            String last = "";
             for (HandbookPage page : handbook.pages()) {
-                if (page.step().isPresent() && entries.stream().noneMatch(entry -> entry.found == null && entry.words.equals(group(page)))) {
-                    entries.add(new Entry(group(page), null));
+                String group = group(page);
+                if (!group.equals(last)) {
+                    entries.add(new Entry(group, null));
                 }
                 entries.add(new Entry("", new Found(page, "")));
+                last = group;
             }
         } else {
             handbook.search(wanted).forEach(found -> entries.add(new Entry("", found)));
@@ -118,7 +120,8 @@ public final class HandbookView extends BorderPane {
     }
 
     private static String group(HandbookPage page) {
-        return page.step().map(step -> Words.say("handbook.steps", step.group().title().toUpperCase(Locale.getDefault()))).orElse("");
+        return page.step().map(step -> Words.say("handbook.steps", step.group().title().toUpperCase(Locale.getDefault())))
+                .orElse(Words.say("handbook.topics"));
     }
 
     /** The page that is shown stands out in the contents. */
@@ -148,8 +151,7 @@ public final class HandbookView extends BorderPane {
     private void display(HandbookPage page) {
         shown = page;
         back.setDisable(before.isEmpty());
-        scroll.setContent(new StackPane(new Article(page, name -> handbook.page(name).ifPresent(this::show), tryIt)));
-        StackPane.setAlignment(((StackPane) scroll.getContent()).getChildren().get(0), Pos.TOP_LEFT);
+        reading.getChildren().setAll(new Article(page, name -> handbook.page(name).ifPresent(this::show), tryIt));
         scroll.setVvalue(0);
         mark();
     }

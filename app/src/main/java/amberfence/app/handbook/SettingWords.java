@@ -22,10 +22,7 @@ public final class SettingWords {
 
     /** A setting explained, for the usual step of its kind. */
     public static <S extends Step> VBox of(StepSchema<S> schema, StepSetting<S> setting) {
-        return of(schema, setting, schema.texts(schema.usual(), SettingTexts.ALONE).get(setting.key()));
-    }
-
-    static <S extends Step> VBox of(StepSchema<S> schema, StepSetting<S> setting, String usual) {
+        String usual = setting.text(schema.usual(), SettingTexts.ALONE);
         VBox box = new VBox(1, Controls.label(setting.label(), "strong"), line(setting.meaning(), "plain"));
         sentences(setting, usual).forEach(sentence -> box.getChildren().add(line(sentence, "soft")));
         box.setId("setting-" + schema.name() + "-" + setting.key());
@@ -33,16 +30,16 @@ public final class SettingWords {
     }
 
     /** What there is to say besides the meaning. */
-    static List<String> sentences(StepSetting<?> setting, String usual) {
+    private static List<String> sentences(StepSetting<?> setting, String usual) {
         List<String> sentences = new ArrayList<>();
         sentences.add(Words.say("handbook.mayBe", choices(setting)));
-        if (usual != null && !usual.isEmpty()) {
+        if (!usual.isEmpty()) {
             sentences.add(Words.say("handbook.usual", isChoice(setting) ? setting.words(usual) : usual));
         }
         if (!setting.use().words().isEmpty()) {
             sentences.add(Words.say("handbook.counts", setting.use().words()));
         }
-        sentences.add(Words.say("handbook.typed", setting.key() + "=" + (usual == null || usual.isEmpty() ? setting.example().orElse("…")
+        sentences.add(Words.say("handbook.typed", setting.key() + "=" + (usual.isEmpty() ? setting.example().orElse("…")
                 : usual.contains(" ") ? "\"" + usual + "\"" : usual)));
         return sentences;
     }

@@ -190,7 +190,7 @@ final class PartCard extends VBox {
 
     /** The copy is chosen, so that what is tried next does not hit the original. */
     private void duplicate(Part part) {
-        session.edit(Words.say("edit.duplicate", part.name()), song -> song.plusDuplicate(id, Words.say("parts.copyOf", part.name())));
+        session.edit(Words.say("edit.duplicate", part.name()), song -> song.plusDuplicate(id, Words.kept("parts.copyOf", part.name())));
         List<Integer> order = session.song().parts().stream().map(Part::id).toList();
         session.selection().selectPart(order.get(order.indexOf(id) + 1));
     }

@@ -117,7 +117,7 @@ final class TakesView extends VBox {
         MenuItem rename = Controls.menuItem("take-rename", Words.say("takes.rename"), () -> rename(part, index));
         MenuItem toPart = Controls.menuItem("take-to-part", Words.say("takes.toPart"), () -> withTake(part, index,
                 now -> session.edit(Words.say("takes.toPartDone", take.name()), song -> song.plusPartFromTake(part.id(), index,
-                        Words.say("takes.partName", part.name(), take.name())))));
+                        Words.kept("takes.partName", part.name(), take.name())))));
         MenuItem remove = Controls.menuItem("take-remove", Words.say(index == 0 ? "takes.originalStays" : "takes.remove"), () -> withTake(part, index, now -> {
             session.selection().outline(null);
             session.edit(Words.say("takes.removed", take.name()), song -> song.withPart(part.id(), same -> same.minusTake(index)));

@@ -10,6 +10,10 @@ import javafx.beans.property.ReadOnlyLongWrapper;
  * are texts by their names; those that nobody asks for are kept as they are.
  */
 public final class Preferences {
+    /** The name of what is kept of how large everything is, in percent. */
+    public static final String INTERFACE_SCALE = "interface-scale";
+    /** The name of what is kept of the language, by its code. */
+    public static final String INTERFACE_LANGUAGE = "interface-language";
     private final Map<String, String> values = new TreeMap<>();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
 

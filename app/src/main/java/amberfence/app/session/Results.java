@@ -75,16 +75,21 @@ public final class Results {
         }
         Results fresh = new Results(song, fence, byPart, outside, overlaps);
         same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
-        if (before != null && before.song.fence().equals(song.fence()) && before.song.time() == song.time()) {
-            before.standings.forEach((id, old) -> {
-                boolean alike = before.byPart.get(id).stages().isEmpty() && fresh.parts.containsKey(id)
-                        && before.parts.get(id).role() == fresh.parts.get(id).role();
-                if (alike && !same.contains(id)) {
-                    fresh.stood.put(id, old);
-                }
-            });
-        }
+        fresh.rememberHowNotesStood(before, same);
         return fresh;
+    }
+
+    /** What of another part's notes is still the same stands as it stood, where neither fence nor role has changed. */
+    private void rememberHowNotesStood(Results before, Set<Integer> same) {
+        if (before == null || !before.song.fence().equals(song.fence()) || before.song.time() != song.time()) {
+            return;
+        }
+        before.standings.forEach((id, old) -> {
+            if (!same.contains(id) && parts.containsKey(id) && before.byPart.get(id).stages().isEmpty()
+                    && before.parts.get(id).role() == parts.get(id).role()) {
+                stood.put(id, old);
+            }
+        });
     }
 
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */

@@ -27,7 +27,6 @@ import javafx.scene.layout.HBox;
 /** How the window is: its theme, how large everything in it is, and where work is kept. */
 public final class SettingsSheet {
     private static final List<Integer> SCALES = List.of(0, 100, 125, 150, 175, 200);
-    private static final String LANGUAGE = "interface-language";
     private static final String SYSTEM = "";
     private static final double PATH = 300;
 
@@ -50,12 +49,12 @@ public final class SettingsSheet {
                 some -> Words.say("settings." + some.name().toLowerCase(Locale.ROOT)), theme));
         grid.addRow(1, Controls.rowLabel("settings.middleC"), Choice.of("settings-middle-c", List.of(3, 4, 5), session.middleC(),
                 octave -> Words.say("settings.octave", octave), session::setMiddleC));
-        int kept = (int) preferences.number("interface-scale", 0);
+        int kept = (int) preferences.number(Preferences.INTERFACE_SCALE, 0);
         grid.addRow(2, Controls.rowLabel("settings.scale"), Choice.of("settings-scale", SCALES, SCALES.contains(kept) ? kept : 0,
                 some -> some == 0 ? Words.say("settings.scaleSystem") : Words.say("settings.percent", some),
-                some -> preferences.keep("interface-scale", Integer.toString(some))));
-        grid.addRow(3, Controls.rowLabel("settings.language"), Choice.of("settings-language", languages(), preferences.text(LANGUAGE, SYSTEM),
-                SettingsSheet::language, some -> preferences.keep(LANGUAGE, some)));
+                some -> preferences.keep(Preferences.INTERFACE_SCALE, Integer.toString(some))));
+        grid.addRow(3, Controls.rowLabel("settings.language"), Choice.of("settings-language", languages(), preferences.text(Preferences.INTERFACE_LANGUAGE, SYSTEM),
+                SettingsSheet::language, some -> preferences.keep(Preferences.INTERFACE_LANGUAGE, some)));
         Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
         later.setWrapText(true);
         grid.add(later, 1, 4);

@@ -37,14 +37,18 @@ public final class Words {
         return texts;
     }
 
-    /** The text of a name, with values in the places marked as in {@link String#format}. */
+    /** The text of a name, with values in the places marked as in {@link String#format}, to be shown. */
     public static String say(String name, Object... values) {
+        return kept(name, Arrays.stream(values).map(value -> value instanceof String some ? name(some) : value).toArray());
+    }
+
+    /** The same, to be kept in a song: without the marks that keep names in their places. */
+    public static String kept(String name, Object... values) {
         String text = TEXTS.getProperty(name);
         if (text == null) {
             throw new MissingResourceException("no words for " + name, "words.properties", name);
         }
-        return values.length == 0 ? text : String.format(Locale.ROOT, text, Arrays.stream(values)
-                .map(value -> value instanceof String some ? name(some) : value).toArray());
+        return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
     }
 
     /**

@@ -57,12 +57,11 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
      * are the file's. Such a file is written as the bytes that it was, whatever odd things they hold.
      */
     public boolean isUntouched() {
-        byte[] original = song.source().original().toArray();
-        if (original.length == 0 || isPartial() || type.isPresent() && type.get() != song.source().type()) {
+        if (song.source().original().length() == 0 || isPartial() || type.isPresent() && type.get() != song.source().type()) {
             return false;
         }
         try {
-            Song read = read(original);
+            Song read = read();
             return read.parts().size() == song.parts().size() && read.time().isWrittenAs(song.time())
                     && read.title().equals(song.title()) && read.credits().copyright().equals(song.credits().copyright()) && read.parts().stream()
                     .allMatch(part -> part.line().equals(lines.get(part.id())) && song.find(part.id())
@@ -73,9 +72,9 @@ public record MidiExport(Song song, Map<Integer, Line> lines, Optional<Integer> 
     }
 
     /** What the file gives; read again where that is not known, or where only that says whether the title is the file's own. */
-    private Song read(byte[] original) throws UnreadableFileException {
+    private Song read() throws UnreadableFileException {
         Song known = song.source().read().song().orElse(null);
-        return known != null && known.title().equals(song.title()) ? known : MidiReader.read(original, song.title()).song();
+        return known != null && known.title().equals(song.title()) ? known : MidiReader.read(song.source().original().toArray(), song.title()).song();
     }
 
     /** What of the file that was read cannot stay as it was, so that the written one is valid. */

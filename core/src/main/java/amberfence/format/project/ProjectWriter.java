@@ -33,6 +33,7 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.Map;
+import java.util.stream.LongStream;
 
 /** Writes a project file: UTF-8 JSON. */
 public final class ProjectWriter {
@@ -163,15 +164,8 @@ public final class ProjectWriter {
         public void serialize(JsonGenerator out, SerializerProvider provider) throws IOException {
             out.writeStartArray();
             for (Note note : line.notes()) {
-                out.writeStartArray();
-                out.writeNumber(note.id());
-                out.writeNumber(note.start());
-                out.writeNumber(note.length());
-                out.writeNumber(note.pitch());
-                out.writeNumber(note.velocity());
-                out.writeNumber(note.channel());
-                out.writeNumber(note.release());
-                out.writeEndArray();
+                long[] numbers = numbers(note);
+                out.writeArray(numbers, 0, numbers.length);
             }
             out.writeEndArray();
         }
@@ -183,7 +177,13 @@ public final class ProjectWriter {
     }
 
     private static ArrayNode note(Note note) {
-        return MAPPER.createArrayNode().add(note.id()).add(note.start()).add(note.length()).add(note.pitch()).add(note.velocity())
-                .add(note.channel()).add(note.release());
+        ArrayNode node = MAPPER.createArrayNode();
+        LongStream.of(numbers(note)).forEach(node::add);
+        return node;
+    }
+
+    /** The seven numbers of a note, in their order in the file. */
+    private static long[] numbers(Note note) {
+        return new long[] {note.id(), note.start(), note.length(), note.pitch(), note.velocity(), note.channel(), note.release()};
     }
 }
