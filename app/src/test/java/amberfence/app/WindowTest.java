@@ -48,6 +48,8 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** A window with the demo song, and hands to use it: controls are found by id, and what a person sees is read. */
 public abstract class WindowTest extends ApplicationTest {
+    /** Long enough for a slow machine that is busy with other windows; where all is well nobody waits for it. */
+    private static final int PATIENCE_SECONDS = 60;
     @TempDir
     protected static Path folder;
     protected Path appFolder;
@@ -178,20 +180,15 @@ public abstract class WindowTest extends ApplicationTest {
     protected void settle() {
         do {
             WaitForAsyncUtils.waitForFxEvents();
-        } while (WaitForAsyncUtils.waitForAsyncFx(10_000, () -> session.frames().isWaiting()));
+        } while (WaitForAsyncUtils.waitForAsyncFx(1000 * PATIENCE_SECONDS, () -> session.frames().isWaiting()));
     }
 
-    /** Waits until something is true, at most ten seconds. */
+    /** Waits until something is true. */
     protected void waitUntil(Callable<Boolean> condition) {
-        waitUntil(10, condition);
-    }
-
-    /** Waits until something is true, at most so many seconds. */
-    protected void waitUntil(int seconds, Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS, condition);
         } catch (TimeoutException e) {
-            throw new AssertionError("it did not happen within " + seconds + " seconds", e);
+            throw new AssertionError("it did not happen within " + PATIENCE_SECONDS + " seconds", e);
         }
         settle();
     }

@@ -66,7 +66,7 @@ class DamagedSoundsTest {
             Path target = Files.writeString(folder.resolve("precious.wav"), "precious");
             boolean[] whole = new boolean[1];
             try {
-                Assertions.assertTimeout(Duration.ofSeconds(20), () -> whole[0] = SoundFile.writeTo(target, score, 0, 100_000,
+                Assertions.assertTimeout(Duration.ofMinutes(1), () -> whole[0] = SoundFile.writeTo(target, score, 0, 100_000,
                         Optional.of(sounds), share -> { }, () -> false), "damage " + i);
                 assertThat(whole[0]).isTrue();
                 assertThat(new String(Files.readAllBytes(target), 0, 4, StandardCharsets.US_ASCII)).isEqualTo("RIFF");

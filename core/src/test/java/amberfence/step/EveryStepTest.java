@@ -288,7 +288,7 @@ class EveryStepTest {
         Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(Key.parse("C minor pentatonic"))).along(TIME), TIME, Role.MELODY,
                 SoundingChords.NONE).withProgression(new Progression(chords));
         for (StepSchema<?> kind : StepCatalogue.all()) {
-            Outcome outcome = Assertions.assertTimeoutPreemptively(Duration.ofSeconds(20),
+            Outcome outcome = Assertions.assertTimeoutPreemptively(Duration.ofMinutes(1),
                     () -> kind.usual().apply(line, around), kind.name());
             assertThat(outcome.findings()).as(kind.name()).noneMatch(finding -> finding instanceof Finding.NoProgression
                     || finding instanceof Finding.Failed);

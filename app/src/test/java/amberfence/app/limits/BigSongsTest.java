@@ -44,7 +44,6 @@ import org.junit.jupiter.api.Test;
  * figures are printed.
  */
 public class BigSongsTest extends WindowTest {
-    private static final int MOST_SECONDS = 60;
     private static final long FREEZE = Long.getLong("amberfence.freeze", 5000);
 
     private long worst;
@@ -99,7 +98,7 @@ public class BigSongsTest extends WindowTest {
     private void settled() {
         settle();
         // What is worked out beside the window may take its time; what counts here is that the window does not stand still.
-        waitUntil(MOST_SECONDS, () -> !session.working().get());
+        waitUntil(() -> !session.working().get());
         settle();
     }
 
@@ -217,7 +216,7 @@ public class BigSongsTest extends WindowTest {
             interact(() -> session.preferences().keep("through-hear", "off"));
             interact(() -> open(song));
             measure(blocks, "100,000 notes: read through opened", () -> workspace.openTab("through"));
-            waitUntil(MOST_SECONDS, () -> lookup("#through-rows").queryListView().getItems().size() > 10_000);
+            waitUntil(() -> lookup("#through-rows").queryListView().getItems().size() > 10_000);
             ListView<?> rows = lookup("#through-rows").queryListView();
             System.out.printf("places in doubt in 100,000 random notes: %,d%n", rows.getItems().size());
             measure(blocks, "100,000 notes: a place is gone to", () -> rows.getSelectionModel().select(5_000));

@@ -100,7 +100,7 @@ class DamagedProjectsTest {
             try {
                 Song song = ProjectReader.read(damaged, "song.amber").song();
                 opened++;
-                Assertions.assertTimeoutPreemptively(Duration.ofSeconds(10), () -> PartResult.lines(song), "damage " + i);
+                Assertions.assertTimeoutPreemptively(Duration.ofMinutes(1), () -> PartResult.lines(song), "damage " + i);
             } catch (UnreadableFileException e) {
                 assertThat(e.getMessage()).as("damage " + i).startsWith("song.amber ").hasSizeLessThan(500)
                         .doesNotContain("java.", "amberfence.", "Exception", "jackson", "`", "\n", "null");
