@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * The shape of a chord on no particular root.
@@ -14,6 +15,14 @@ import java.util.Optional;
  * @param name in words, for example "minor seventh"
  */
 public record ChordKind(String suffix, List<String> aliases, List<ChordTone> tones, String name) {
+    private static final ChordTone MINOR_THIRD = new ChordTone(3, -1);
+    private static final ChordTone MAJOR_THIRD = new ChordTone(3, 0);
+    private static final ChordTone DIMINISHED_FIFTH = new ChordTone(5, -1);
+    private static final ChordTone AUGMENTED_FIFTH = new ChordTone(5, 1);
+    private static final ChordTone DIMINISHED_SEVENTH = new ChordTone(7, -2);
+    private static final ChordTone MINOR_SEVENTH = new ChordTone(7, -1);
+    private static final Pattern FLAT = Pattern.compile("b(?=b*\\d)");
+
     public ChordKind {
         aliases = List.copyOf(aliases);
         tones = tones.stream().distinct().sorted().toList();
@@ -42,26 +51,22 @@ public record ChordKind(String suffix, List<String> aliases, List<ChordTone> ton
         return tones.stream().filter(tone -> tone.number() == number).findFirst();
     }
 
-    private boolean has(String tone) {
-        return tones.contains(ChordTone.parse(tone));
-    }
-
     /** Whether its third is minor. */
     public boolean isMinor() {
-        return has("b3");
+        return tones.contains(MINOR_THIRD);
     }
 
     public boolean isDiminished() {
-        return has("b3") && has("b5");
+        return tones.contains(MINOR_THIRD) && tones.contains(DIMINISHED_FIFTH);
     }
 
     public boolean isAugmented() {
-        return has("3") && has("#5") && tone(7).isEmpty();
+        return tones.contains(MAJOR_THIRD) && tones.contains(AUGMENTED_FIFTH) && tone(7).isEmpty();
     }
 
     /** A major third with a minor seventh, or the diminished seventh: what leads to another chord. */
     public boolean isDominant() {
-        return has("3") && has("b7") || has("b3") && has("b5") && has("bb7");
+        return tones.contains(MAJOR_THIRD) && tones.contains(MINOR_SEVENTH) || isDiminished() && tones.contains(DIMINISHED_SEVENTH);
     }
 
     /** The kind with one more member, or one in place of another of its number. */
@@ -79,7 +84,7 @@ public record ChordKind(String suffix, List<String> aliases, List<ChordTone> ton
 
     /** The suffix with ♭ and ♯. */
     public String text() {
-        return suffix.replaceAll("b(?=b*\\d)", "♭").replace('#', '♯');
+        return FLAT.matcher(suffix).replaceAll("♭").replace('#', '♯');
     }
 
     @Override

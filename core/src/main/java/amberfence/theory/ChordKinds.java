@@ -21,6 +21,7 @@ public final class ChordKinds {
     private static final ChordKinds TABLE = load();
     public static final ChordKind MAJOR = TABLE.byTones.get(tones("1 3 5"));
     public static final ChordKind MINOR = TABLE.byTones.get(tones("1 b3 5"));
+    static final ChordKind DOMINANT = TABLE.byTones.get(tones("1 3 5 b7"));
 
     private final List<ChordKind> all = new ArrayList<>();
     private final Map<Set<ChordTone>, ChordKind> byTones = new HashMap<>();

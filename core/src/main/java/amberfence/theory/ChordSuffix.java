@@ -19,14 +19,37 @@ import java.util.regex.Pattern;
 final class ChordSuffix {
     private static final Pattern CHANGE = Pattern.compile("(add|no|omit|without|sus)?([b#+-]{0,2})(13|11|10|9|8|7|6|5|4|3|2)");
     /** What may stand before changes; the first that needs fewest is written. */
-    private static final List<String> BASES = List.of("1 3 5", "1 b3 5", "1 b3 b5", "1 3 #5", "1 4 5", "1 2 5", "1 3 5 6",
+    private static final List<String> BASE_TONES = List.of("1 3 5", "1 b3 5", "1 b3 b5", "1 3 #5", "1 4 5", "1 2 5", "1 3 5 6",
             "1 b3 5 6", "1 3 5 b7", "1 3 5 7", "1 b3 5 b7", "1 b3 5 7", "1 b3 b5 b7", "1 b3 b5 bb7", "1 4 5 b7", "1 3 5 b7 9",
             "1 3 5 7 9", "1 b3 5 b7 9", "1 b3 5 b7 9 11", "1 3 5 b7 9 11", "1 3 5 b7 9 11 13", "1 3 5 7 9 11 13",
             "1 b3 5 b7 9 11 13", "1 5");
 
+    /** One way to write something, and the one that stands for all. */
+    private record Writing(Pattern written, String plain) {
+        static Writing of(String written, String plain) {
+            return new Writing(Pattern.compile(written), plain);
+        }
+
+        String in(String text) {
+            Matcher matcher = written.matcher(text);
+            return matcher.find() ? matcher.replaceAll(plain) : text;
+        }
+    }
+
     /** Words and signs that people write for the same thing, in whatever case. */
-    private static final String[][] WORDS = {{"[△▵▲∆]", "Δ"}, {"Ø", "ø"}, {"(?i)maj(or)?", "maj"}, {"(?i)min(or)?", "min"}, {"(?i)aug(mented)?", "aug"},
-        {"(?i)dim(inished)?", "dim"}, {"(?i)dom(inant)?", "dom"}, {"(?i)sus(pended)?", "sus"}, {"(?i)add", "add"}, {"(?i)alt(ered)?", "alt"}};
+    private static final List<Writing> WORDS = List.of(Writing.of("[△▵▲∆]", "Δ"), Writing.of("Ø", "ø"), Writing.of("(?i)maj(or)?", "maj"),
+            Writing.of("(?i)min(or)?", "min"), Writing.of("(?i)aug(mented)?", "aug"), Writing.of("(?i)dim(inished)?", "dim"),
+            Writing.of("(?i)dom(inant)?", "dom"), Writing.of("(?i)sus(pended)?", "sus"), Writing.of("(?i)add", "add"), Writing.of("(?i)alt(ered)?", "alt"));
+    /** Signs, and the short words for minor and major, once accidentals are plain. */
+    private static final List<Writing> SIGNS = List.of(Writing.of("[\\s(),]", ""), Writing.of("[−–]", "-"), Writing.of("º", "°"), Writing.of("⁺", "+"),
+            Writing.of("^(?:min|mi|-)", "m"), Writing.of("ma(?=[0-9])", "maj"), Writing.of("([0-9]+)M", "maj$1"),
+            Writing.of("(?<=^m?)M(?=[0-9])", "maj"));
+
+    /** The kinds of {@link #BASE_TONES}; in a class of their own, since the table of kinds asks for {@link #plain} before it is whole. */
+    private static final class Bases {
+        static final List<ChordKind> ALL = BASE_TONES.stream().map(formula -> ChordKinds.of(Arrays.stream(formula.split(" "))
+                .map(ChordTone::parse).toList())).toList();
+    }
 
     private ChordSuffix() {
     }
@@ -34,12 +57,14 @@ final class ChordSuffix {
     /** Signs, brackets and spaces do not matter: {@code 7(♭9, ♯11)} is 7b9#11. */
     static String plain(String suffix) {
         String plain = suffix;
-        for (String[] word : WORDS) {
-            plain = plain.replaceAll(word[0], word[1]);
+        for (Writing word : WORDS) {
+            plain = word.in(plain);
         }
-        return Accidental.plain(plain).replaceAll("[\\s(),]", "").replace('−', '-').replace('–', '-').replace('º', '°')
-                .replace('⁺', '+').replace("Maj", "maj").replaceAll("^(?:min|mi|-)(?=$|[^0-9]|[0-9])", "m")
-                .replaceAll("ma(?=[0-9])", "maj").replaceAll("([0-9]+)M", "maj$1").replaceAll("(?<=^m?)M(?=[0-9])", "maj");
+        plain = Accidental.plain(plain);
+        for (Writing sign : SIGNS) {
+            plain = sign.in(plain);
+        }
+        return plain;
     }
 
     static ChordKind parse(String suffix) {
@@ -129,8 +154,7 @@ final class ChordSuffix {
     static ChordKind composed(List<ChordTone> tones) {
         String best = null;
         int fewest = Integer.MAX_VALUE;
-        for (String formula : BASES) {
-            ChordKind base = ChordKinds.of(Arrays.stream(formula.split(" ")).map(ChordTone::parse).toList());
+        for (ChordKind base : Bases.ALL) {
             List<String> changes = changes(base, tones);
             if (changes.size() < fewest && tones(plain(base.suffix() + String.join("", changes)))
                     .filter(read -> Set.copyOf(read).equals(Set.copyOf(tones))).isPresent()) {

@@ -1,6 +1,8 @@
 package amberfence.theory;
 
 import amberfence.words.Texts;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A member of a chord, numbered against the major scale above the root: 1, ♭3, 5, 𝄫7, 9, ♯11.
@@ -9,6 +11,7 @@ import amberfence.words.Texts;
  * @param alteration −2 to 2 semitones
  */
 public record ChordTone(int number, int alteration) implements Comparable<ChordTone> {
+    private static final List<String> NUMBERS = IntStream.rangeClosed(1, 13).mapToObj(Integer::toString).toList();
     private static final Range NUMBER = new Range(Texts.text("number of a chord tone"), 1, 13);
     private static final Range ALTERATION = new Range(Texts.text("alteration of a chord tone"), -2, 2);
     public static final ChordTone ROOT = new ChordTone(1, 0);
@@ -21,11 +24,15 @@ public record ChordTone(int number, int alteration) implements Comparable<ChordT
     /** Reads signs and a number: {@code b9}, {@code #11}, {@code bb7}, {@code 5}. */
     public static ChordTone parse(String text) {
         String plain = Accidental.plain(text.strip());
-        if (!plain.matches("[b#]*(1[0-3]|[1-9])")) {
+        int digits = 0;
+        while (digits < plain.length() && (plain.charAt(digits) == 'b' || plain.charAt(digits) == '#')) {
+            digits++;
+        }
+        int number = NUMBERS.indexOf(plain.substring(digits)) + 1;
+        if (number == 0) {
             throw new MusicTextException(Texts.say("“%s” is no chord tone; write 1 to 13 with b or # before it, as in b9", text));
         }
-        int digits = plain.length() - plain.replaceAll("^[b#]*", "").length();
-        return new ChordTone(Integer.parseInt(plain.substring(digits)), Accidental.parse(plain.substring(0, digits), text));
+        return new ChordTone(number, Accidental.parse(plain.substring(0, digits), text));
     }
 
     private Degree degree() {

@@ -21,6 +21,8 @@ public record Interval(int number, Quality quality) {
 
     private static final Range NUMBER = new Range(Texts.text("interval number"), 1, 64);
     private static final int[] MAJOR_OR_PERFECT = {0, 2, 4, 5, 7, 9, 11};
+    static final Interval SEMITONE = new Interval(2, Quality.MINOR);
+    static final Interval FIFTH = new Interval(5, Quality.PERFECT);
 
     public Interval {
         NUMBER.check(number);

@@ -19,8 +19,8 @@ public final class KeyChords {
         Key seven = key.scale().degrees().size() == SCALE ? key : key.withScale(
                 key.scale().semitones().containsPitch(4) || !key.scale().semitones().containsPitch(3) ? Scales.MAJOR
                         : Scales.MINOR);
-        this.names = seven.scale().degrees().stream().map(degree -> seven.spelling()
-                .name(seven.tonic().pitchClass().plus(degree.semitones()))).toList();
+        Spelling spelling = seven.spelling();
+        this.names = seven.scale().degrees().stream().map(degree -> spelling.name(seven.tonic().pitchClass().plus(degree.semitones()))).toList();
     }
 
     public static KeyChords of(Key key) {
@@ -93,8 +93,7 @@ public final class KeyChords {
 
     /** The dominant seventh that leads to each degree whose triad is major or minor, the first degree excepted. */
     public List<Chord> appliedDominants() {
-        ChordKind seventh = ChordKind.parse("7");
         return IntStream.rangeClosed(2, SCALE).filter(degree -> !on(degree, 3).kind().isDiminished())
-                .mapToObj(degree -> Chord.of(names.get(degree - 1).plus(Interval.parse("P5")), seventh)).toList();
+                .mapToObj(degree -> Chord.of(names.get(degree - 1).plus(Interval.FIFTH), ChordKinds.DOMINANT)).toList();
     }
 }

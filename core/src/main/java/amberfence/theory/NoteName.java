@@ -9,6 +9,9 @@ import java.util.Locale;
  */
 public record NoteName(Letter letter, int alteration) {
     private static final Range ALTERATION = new Range("alteration", -4, 4);
+    private static final Letter[] LINE_OF_FIFTHS = {Letter.F, Letter.C, Letter.G, Letter.D, Letter.A, Letter.E, Letter.B};
+    /** The place of each letter on it, C being 0. */
+    private static final int[] FIFTHS = {0, 2, 4, -1, 1, 3, 5};
 
     public NoteName {
         ALTERATION.check(alteration);
@@ -50,14 +53,12 @@ public record NoteName(Letter letter, int alteration) {
 
     /** Place on the line of fifths: F −1, C 0, G 1 … each accidental seven places. */
     public int fifths() {
-        int[] natural = {0, 2, 4, -1, 1, 3, 5};
-        return natural[letter.ordinal()] + 7 * alteration;
+        return FIFTHS[letter.ordinal()] + 7 * alteration;
     }
 
     /** The name of a place on the line of fifths. */
     public static NoteName ofFifths(int fifths) {
-        Letter[] line = {Letter.F, Letter.C, Letter.G, Letter.D, Letter.A, Letter.E, Letter.B};
-        return new NoteName(line[Math.floorMod(fifths + 1, 7)], Math.floorDiv(fifths + 1, 7));
+        return new NoteName(LINE_OF_FIFTHS[Math.floorMod(fifths + 1, 7)], Math.floorDiv(fifths + 1, 7));
     }
 
     /** The same pitch class with at most one sign, as a key's tonic needs it: B𝄫 is A then. */

@@ -95,16 +95,21 @@ public final class RomanNumeral {
 
     /** How a chord is written in a key. An inversion is written with figures where there are such, else with its bass. */
     public static String of(Chord chord, Key key) {
-        Optional<String> applied = KeyChords.of(key).degreeOf(chord.root()) > 0
-                && chord.pitchClasses().isSubsetOf(key.pitchClasses()) ? Optional.empty() : applied(chord, key);
-        return applied.orElseGet(() -> onItsDegree(chord, key));
+        KeyChords chords = KeyChords.of(key);
+        Optional<String> applied = chords.degreeOf(chord.root()) > 0
+                && chord.pitchClasses().isSubsetOf(key.pitchClasses()) ? Optional.empty() : applied(chord, chords);
+        return applied.orElseGet(() -> onItsDegree(chord, chords));
     }
 
     /** How a chord is written that leads nowhere: on its own degree, whatever it could be the dominant of. */
     static String onItsDegree(Chord chord, Key key) {
+        return onItsDegree(chord, KeyChords.of(key));
+    }
+
+    private static String onItsDegree(Chord chord, KeyChords chords) {
         boolean lower = chord.kind().isMinor();
         boolean diminished = chord.kind().suffix().startsWith("°") || chord.kind().suffix().startsWith("ø");
-        String numeral = numeral(chord.root(), key, diminished);
+        String numeral = numeral(chord.root(), chords, diminished);
         String suffix = chord.kind().text();
         String kind = lower && !diminished && suffix.startsWith("m") ? suffix.substring(1) : suffix;
         // A plain 6 would read as the first inversion.
@@ -127,11 +132,11 @@ public final class RomanNumeral {
         return kind + " (" + chord.bass().text() + ")";
     }
 
-    private static String numeral(NoteName root, Key key, boolean diminished) {
-        KeyChords chords = KeyChords.of(key);
-        int degree = Math.floorMod(root.letter().ordinal() - key.tonic().letter().ordinal(), 7) + 1;
+    private static String numeral(NoteName root, KeyChords chords, boolean diminished) {
+        NoteName tonic = chords.key().tonic();
+        int degree = Math.floorMod(root.letter().ordinal() - tonic.letter().ordinal(), 7) + 1;
         NoteName own = chords.note(degree);
-        NoteName major = key.tonic().at(new Degree(degree, 0));
+        NoteName major = tonic.at(new Degree(degree, 0));
         String plain = NUMERALS.get(degree - 1);
         int above = root.alteration() - own.alteration();
         boolean leading = diminished && degree == 7 && root.equals(major);
@@ -144,21 +149,20 @@ public final class RomanNumeral {
     }
 
     /** Dominants and leading-note chords of another degree: V7/V, vii°7/ii. */
-    private static Optional<String> applied(Chord chord, Key key) {
+    private static Optional<String> applied(Chord chord, KeyChords chords) {
         boolean leading = chord.kind().isDiminished();
         boolean dominant = chord.kind().isDominant() && !leading || chord.kind().equals(ChordKinds.MAJOR);
         if (!leading && !dominant) {
             return Optional.empty();
         }
-        KeyChords chords = KeyChords.of(key);
         int semitones = leading ? 1 : 5;
         for (int degree = 2; degree <= 7; degree++) {
             Chord target = chords.on(degree, 3);
             boolean leadsThere = chord.root().pitchClass().plus(semitones).equals(target.root().pitchClass());
             if (leadsThere && !target.kind().isDiminished() && !target.kind().isAugmented()) {
                 Key there = new Key(target.root().withOneSign(), target.kind().isMinor() ? Scales.MINOR : Scales.MAJOR);
-                NoteName root = leading ? there.tonic().minus(Interval.parse("m2")) : there.tonic().plus(Interval.parse("P5"));
-                return Optional.of(onItsDegree(respelled(chord, root), there) + "/" + onItsDegree(target, key));
+                NoteName root = leading ? there.tonic().minus(Interval.SEMITONE) : there.tonic().plus(Interval.FIFTH);
+                return Optional.of(onItsDegree(respelled(chord, root), KeyChords.of(there)) + "/" + onItsDegree(target, chords));
             }
         }
         return Optional.empty();

@@ -1,10 +1,8 @@
 package amberfence.theory;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * How each of the twelve pitch classes is named in one key, and on which degree it stands.
@@ -15,6 +13,12 @@ import java.util.stream.Stream;
  * from memory); where a raised and a lowered name are equally near, the raised one: in C major C♯ E♭ F♯ G♯ B♭.
  */
 public final class Spelling {
+    /** All names that a note of each pitch class can have, along the line of fifths. */
+    private static final List<List<NoteName>> NAMES = IntStream.range(0, PitchClass.COUNT).mapToObj(number -> IntStream.rangeClosed(-14, 18)
+            .mapToObj(NoteName::ofFifths).filter(name -> name.pitchClass().number() == number).toList()).toList();
+    /** Those that a note inside may have lie between these on the line of fifths. */
+    private static final Range INSIDE = new Range("fifths of a note inside", -8, 12);
+
     private final Key key;
     private final List<NoteName> names;
     private final List<Degree> degrees;
@@ -47,14 +51,17 @@ public final class Spelling {
     }
 
     private static NoteName outside(int pitchClass, int lowest, int highest) {
-        return candidates(new PitchClass(pitchClass), -14, 18)
-                .min(Comparator.<NoteName>comparingInt(name -> Math.max(lowest - name.fifths(), name.fifths() - highest))
-                        .thenComparing(Comparator.comparingInt(NoteName::fifths).reversed())).orElseThrow();
-    }
-
-    private static Stream<NoteName> candidates(PitchClass pitchClass, int from, int to) {
-        return IntStream.rangeClosed(from, to).mapToObj(NoteName::ofFifths)
-                .filter(name -> name.pitchClass().equals(pitchClass));
+        NoteName nearest = null;
+        int least = Integer.MAX_VALUE;
+        for (NoteName name : NAMES.get(pitchClass)) {
+            int distance = Math.max(lowest - name.fifths(), name.fifths() - highest);
+            // Of two equally near the later one, which is raised.
+            if (distance <= least) {
+                nearest = name;
+                least = distance;
+            }
+        }
+        return nearest;
     }
 
     /** Tries every choice of letters, note by note, and gives up a branch once it costs more than the best. */
@@ -78,11 +85,13 @@ public final class Spelling {
             return;
         }
         PitchClass next = usual.get(chosen.size()).pitchClass();
-        candidates(next, -8, 12).forEach(name -> {
-            chosen.add(name);
-            search(departure, usual, chosen, cost(usual, chosen, departure), best, bestCost);
-            chosen.remove(chosen.size() - 1);
-        });
+        for (NoteName name : NAMES.get(next.number())) {
+            if (INSIDE.contains(name.fifths())) {
+                chosen.add(name);
+                search(departure, usual, chosen, cost(usual, chosen, departure), best, bestCost);
+                chosen.remove(chosen.size() - 1);
+            }
+        }
     }
 
     /** In half accidentals: each sign 2, a double sign 6, two notes on one letter 2, leaving the usual letter as told. */
