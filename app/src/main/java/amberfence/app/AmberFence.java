@@ -12,6 +12,7 @@ import amberfence.demo.Demo;
 import amberfence.song.Song;
 import amberfence.sound.InstalledSounds;
 import amberfence.sound.SynthesizerOutput;
+import amberfence.step.catalogue.StepCatalogue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -46,8 +47,10 @@ public final class AmberFence extends Application {
 
     /** Begins to compose the first song. */
     static void composeAhead(List<String> arguments) {
-        first = Lane.inOrder("first song").begin(() -> Arguments.demo(arguments).map(Demo::song)
-                .orElseGet(() -> Song.empty(Words.say("song.untitled"))));
+        Lane lane = Lane.inOrder("first song");
+        first = lane.begin(() -> Arguments.demo(arguments).map(Demo::song).orElseGet(() -> Song.empty(Words.say("song.untitled"))));
+        // What the window asks for first of all, while the toolkit may still be starting.
+        lane.execute(StepCatalogue::all);
     }
 
     /** The scene of a window. With its stylesheets already there the workspace is styled once, not twice. */
@@ -70,7 +73,7 @@ public final class AmberFence extends Application {
             System.exit(2);
             return;
         }
-        Theme.loadFonts();
+        Theme.load();
         Session session = new Session(Lane.await(first));
         SoundDesk sound = new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime);
         sound.playWithInstalled(InstalledSounds::find);

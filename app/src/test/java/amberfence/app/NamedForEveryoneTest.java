@@ -2,6 +2,7 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.app.theme.ControlStyles;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Set;
 import java.util.TreeSet;
@@ -14,12 +15,16 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
-/** What a screen reader says of whatever the keyboard comes to: its name, in every view and on every sheet. */
+/**
+ * What a screen reader says of whatever the keyboard comes to: its name, in every view and on every sheet. On the same way it
+ * is looked whether all that is there has its style.
+ */
 class NamedForEveryoneTest extends WindowTest {
     private final Set<String> nameless = new TreeSet<>();
+    private final Set<String> unstyled = new TreeSet<>();
 
     @Test
-    void whateverHasTheFocusHasAName() {
+    void whateverHasTheFocusHasANameAndNoControlLacksItsStyle() {
         eachView(this::look);
         StepCatalogue.all().forEach(schema -> {
             interact(() -> workspace.openOnce(schema));
@@ -27,12 +32,15 @@ class NamedForEveryoneTest extends WindowTest {
             push(KeyCode.ESCAPE);
         });
         assertThat(nameless).isEmpty();
+        assertThat(unstyled).as("controls whose styles were left out: take their names out of the list in ControlStyles").isEmpty();
     }
 
     private void look(String where) {
         settle();
         scene.getRoot().lookupAll("*").stream().filter(node -> node.isFocusTraversable() && node.isVisible() && !isNamed(node)
                 && !(node instanceof ScrollPane)).forEach(node -> nameless.add(where + ": " + node.getClass().getSimpleName() + "#" + node.getId()));
+        scene.getRoot().lookupAll("*").forEach(node -> node.getStyleClass().stream().filter(ControlStyles::isUnused)
+                .forEach(name -> unstyled.add(where + ": " + name)));
     }
 
     private static boolean isNamed(Node node) {

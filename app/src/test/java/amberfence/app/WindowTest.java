@@ -124,7 +124,7 @@ public abstract class WindowTest extends ApplicationTest {
 
     @Override
     public void start(Stage stage) {
-        Theme.loadFonts();
+        Theme.load();
         appFolder = folder.resolve("app-" + System.identityHashCode(this));
         session = new Session(song());
         workspace = new Workspace(session, new FileChoice() {

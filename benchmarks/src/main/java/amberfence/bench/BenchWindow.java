@@ -20,7 +20,7 @@ final class BenchWindow {
     }
 
     static Scene open(Stage stage, Session session) {
-        Theme.loadFonts();
+        Theme.load();
         Workspace workspace = new Workspace(session, new FileChoice() {
             @Override
             public Optional<Path> toOpen() {

@@ -48,16 +48,22 @@ public final class VoiceSplitter {
 
     private int[] split() {
         int from = 0;
+        // The last note of the only voice, while there is one.
+        int alone = NO_NOTE;
         while (from < notes.size()) {
             int to = from + 1;
             while (to < notes.size() && notes.get(to).start() == notes.get(from).start()) {
                 to++;
             }
-            if (to - from == 1 && voices.size() == 1 && !isBusy(voices.get(0), from)) {
-                previous[from] = voices.get(0);
-                voices.set(0, from);
+            if (to - from == 1 && alone != NO_NOTE && !isBusy(alone, from)) {
+                previous[from] = alone;
+                alone = from;
             } else {
+                if (alone != NO_NOTE) {
+                    voices.set(0, alone);
+                }
                 assign(from, to);
+                alone = voices.size() == 1 ? voices.get(0) : NO_NOTE;
             }
             from = to;
         }

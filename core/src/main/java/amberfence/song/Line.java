@@ -22,18 +22,34 @@ public final class Line {
     /** @param inOrder the notes by start, then pitch, then identity */
     public Line(List<Note> inOrder) {
         notes = List.copyOf(inOrder);
-        for (int i = 1; i < notes.size(); i++) {
-            if (Note.IN_TIME.compare(notes.get(i - 1), notes.get(i)) > 0) {
-                throw new IllegalArgumentException(Texts.say("the notes of a line must be in order; note %s is not", (i + 1)));
-            }
+        int late = firstOutOfOrder(notes);
+        if (late > 0) {
+            throw new IllegalArgumentException(Texts.say("the notes of a line must be in order; note %s is not", (late + 1)));
         }
     }
 
     /** A line of notes given in any order. */
     public static Line of(Collection<Note> notes) {
-        List<Note> sorted = new ArrayList<>(notes);
-        sorted.sort(Note.IN_TIME);
+        Note[] sorted = notes.toArray(Note[]::new);
+        if (firstOutOfOrder(Arrays.asList(sorted)) > 0) {
+            Arrays.sort(sorted, Note.IN_TIME);
+        }
         return new Line(sorted);
+    }
+
+    /** Of notes that are known to be in order. */
+    private Line(Note[] inOrder) {
+        notes = List.of(inOrder);
+    }
+
+    /** The index of the first note that should stand before the one in front of it, 0 when all are in order. */
+    private static int firstOutOfOrder(List<Note> notes) {
+        for (int i = 1; i < notes.size(); i++) {
+            if (Note.IN_TIME.compare(notes.get(i - 1), notes.get(i)) > 0) {
+                return i;
+            }
+        }
+        return 0;
     }
 
     /** In their order. */
@@ -73,7 +89,7 @@ public final class Line {
         if (!inOrder) {
             Arrays.sort(changed, Note.IN_TIME);
         }
-        return new Line(List.of(changed));
+        return new Line(changed);
     }
 
     /** The notes that begin in [from, to). */

@@ -1,6 +1,6 @@
 package amberfence.song;
 
-import java.util.Map;
+import java.util.List;
 import java.util.Set;
 
 /** Which beats of a bar are strong. Beats are those of the note value, counted from 1. */
@@ -9,7 +9,7 @@ public enum StrongBeats {
     OF_THE_METRE {
         @Override
         public boolean has(Metre metre, int beat) {
-            return beat == 1 || TABLE.getOrDefault(new Kind(metre.numerator(), metre.denominator()), Set.of()).contains(beat);
+            return beat == 1 || TABLE.stream().anyMatch(kind -> kind.isOf(metre) && kind.beats.contains(beat));
         }
     },
     /** The first, and with four or more main beats of an even number the middle one: so songs were read that were saved before format 4. */
@@ -21,12 +21,15 @@ public enum StrongBeats {
         }
     };
 
-    private record Kind(int numerator, int denominator) {
+    private record Kind(int numerator, int denominator, Set<Integer> beats) {
+        boolean isOf(Metre metre) {
+            return numerator == metre.numerator() && denominator == metre.denominator();
+        }
     }
 
-    private static final Map<Kind, Set<Integer>> TABLE = Map.of(new Kind(4, 4), Set.of(1, 3), new Kind(6, 8), Set.of(1, 4), new Kind(9, 8), Set.of(1, 4, 7),
-            new Kind(12, 8), Set.of(1, 4, 7, 10), new Kind(5, 4), Set.of(1, 4), new Kind(5, 8), Set.of(1, 4), new Kind(7, 4), Set.of(1, 3, 5),
-            new Kind(7, 8), Set.of(1, 3, 5), new Kind(11, 8), Set.of(1, 4, 7, 10));
+    private static final List<Kind> TABLE = List.of(new Kind(4, 4, Set.of(1, 3)), new Kind(6, 8, Set.of(1, 4)), new Kind(9, 8, Set.of(1, 4, 7)),
+            new Kind(12, 8, Set.of(1, 4, 7, 10)), new Kind(5, 4, Set.of(1, 4)), new Kind(5, 8, Set.of(1, 4)), new Kind(7, 4, Set.of(1, 3, 5)),
+            new Kind(7, 8, Set.of(1, 3, 5)), new Kind(11, 8, Set.of(1, 4, 7, 10)));
 
     /** Whether a beat of a bar of this metre is strong. */
     public abstract boolean has(Metre metre, int beat);

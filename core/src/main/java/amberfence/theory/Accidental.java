@@ -22,10 +22,19 @@ final class Accidental {
     /** Semitones of a run of plain signs such as "bb" or "#"; anything else fails. */
     static int parse(String plain, String whole) {
         String signs = plain.replace("x", "##");
-        boolean flats = signs.chars().allMatch(c -> c == 'b');
-        if (!flats && !signs.chars().allMatch(c -> c == '#')) {
+        boolean flats = isRunOf('b', signs);
+        if (!flats && !isRunOf('#', signs)) {
             throw new MusicTextException(Texts.say("“%s”: “%s” is no accidental; write b, bb, # or ##", whole, plain));
         }
         return flats ? -signs.length() : signs.length();
+    }
+
+    private static boolean isRunOf(char sign, String signs) {
+        for (int i = 0; i < signs.length(); i++) {
+            if (signs.charAt(i) != sign) {
+                return false;
+            }
+        }
+        return true;
     }
 }

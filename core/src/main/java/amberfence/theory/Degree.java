@@ -19,10 +19,11 @@ public record Degree(int number, int alteration) {
     /** Reads accidentals and a number: {@code b3}, {@code #4}, {@code 5}. */
     public static Degree parse(String text) {
         String plain = Accidental.plain(text.strip());
-        if (!plain.matches("[b#x]*[1-7]")) {
+        int last = plain.length() - 1;
+        boolean signed = plain.chars().limit(Math.max(0, last)).allMatch(letter -> "b#x".indexOf(letter) >= 0);
+        if (last < 0 || !signed || !NUMBER.contains(plain.charAt(last) - '0')) {
             throw new MusicTextException(Texts.say("“%s” is no degree; write 1 to 7 with b or # before it, as in b3", text));
         }
-        int last = plain.length() - 1;
         return new Degree(plain.charAt(last) - '0', Accidental.parse(plain.substring(0, last), text));
     }
 

@@ -1,12 +1,14 @@
 package amberfence.theory;
 
 import amberfence.words.Texts;
+import java.util.regex.Pattern;
 
 /**
  * A note name in an octave, middle C being C4 (scientific pitch notation; ASA/ISO, and the MusicXML 4.0 schema's
  * type {@code octave}). C♭4 is MIDI 59, B♯3 is MIDI 60: the octave counts letters, not sounds.
  */
 public record SpelledPitch(NoteName name, int octave) {
+    private static final Pattern OCTAVE = Pattern.compile("-?[0-9]{1,2}");
     /** In which octave MIDI pitch 60 is. */
     public static final int MIDDLE_C_OCTAVE = 4;
 
@@ -17,7 +19,7 @@ public record SpelledPitch(NoteName name, int octave) {
         while (digit < plain.length() && plain.charAt(digit) != '-' && !Character.isDigit(plain.charAt(digit))) {
             digit++;
         }
-        if (digit == plain.length() || !plain.substring(digit).matches("-?[0-9]{1,2}")) {
+        if (!OCTAVE.matcher(plain.substring(digit)).matches()) {
             throw new MusicTextException(Texts.say("“%s” is no pitch; write a note and its octave, as in F#4", text));
         }
         return new SpelledPitch(NoteName.parse(plain.substring(0, digit)), Integer.parseInt(plain.substring(digit)));

@@ -45,6 +45,7 @@ import javafx.scene.layout.VBox;
 public final class ChangesView extends VBox {
     private static final String WAITING = "changes that wait";
     private static final double HINT = 460;
+    private static final double ROW_HEIGHT = 30;
     private final Session session;
     private final Consumer<Note> reveal;
     private final ReadOnlyIntegerWrapper count = new ReadOnlyIntegerWrapper();
@@ -71,6 +72,8 @@ public final class ChangesView extends VBox {
         summary.setId("changes-summary");
         summary.setTextOverrun(OverrunStyle.ELLIPSIS);
         rows.setId("change-rows");
+        // Said here and not by a style, which would come after a first look at how high each row is.
+        rows.setFixedCellSize(ROW_HEIGHT);
         rows.setAccessibleText(Words.say("changes.heading"));
         rows.setCellFactory(list -> new ChangeCell(row -> RowWords.of(row, session.results().get()), this::leave,
                 this::resolve));

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import javafx.application.Application;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
@@ -16,8 +17,9 @@ public enum Theme {
 
     private static final List<Typefaces> FONTS = List.of(Typefaces.SANS, Typefaces.SANS_BOLD, Typefaces.SERIF, Typefaces.SERIF_BOLD);
 
-    /** Loads the fonts that ship with the application; needed once, before the first window. */
-    public static void loadFonts() {
+    /** Loads the fonts that ship with the application, and how controls look at all; needed once, before the first window. */
+    public static void load() {
+        Application.setUserAgentStylesheet(sheet("controls"));
         FONTS.forEach(font -> Font.loadFont(font.file().toExternalForm(), 13));
     }
 

@@ -29,7 +29,7 @@ public final class EditingWindow extends Application {
 
     @Override
     public void start(Stage stage) {
-        Theme.loadFonts();
+        Theme.load();
         Session session = new Session(LanternFerry.song());
         Workspace workspace = new Workspace(session, new FileChoice() {
             @Override

@@ -190,6 +190,8 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         private final LetPass.Judge passing;
         private final boolean strongChords;
         private final Map<PitchClassSet, Neighbours> near = new HashMap<>();
+        /** What was asked for last: mostly the same for many notes. */
+        private Neighbours latest = new Neighbours(PitchClassSet.EMPTY);
 
         Bringing(Line in, Surroundings around, LetPass letPass, boolean strongChords) {
             this.strongChords = strongChords;
@@ -200,7 +202,11 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         }
 
         Neighbours neighbours(Note note) {
-            return near.computeIfAbsent(inside(note), Neighbours::new);
+            PitchClassSet inside = inside(note);
+            if (!inside.equals(latest.inside())) {
+                latest = near.computeIfAbsent(inside, Neighbours::new);
+            }
+            return latest;
         }
 
         /** What is inside at a note: the fence or, on strong beats when that is asked for, the chord that sounds. */
