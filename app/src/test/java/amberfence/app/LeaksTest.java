@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 /** What is closed is gone: nothing in the window holds on to it or goes on working for it. */
 class LeaksTest extends WindowTest {
-    private static final int TIMES = 50;
+    private static final int TIMES = 20;
 
     /** How many of some things are still there once memory was tidied up. */
     private static long alive(List<WeakReference<Node>> things) throws Exception {
@@ -41,7 +41,7 @@ class LeaksTest extends WindowTest {
     }
 
     @Test
-    void pagesOpenedFiftyTimesAreTheSamePage() {
+    void pagesOpenedManyTimesAreTheSamePage() {
         List<Integer> sizes = new ArrayList<>();
         for (int i = 0; i < TIMES; i++) {
             interact(workspace::openFence);
@@ -59,7 +59,7 @@ class LeaksTest extends WindowTest {
         List<WeakReference<Node>> sheets = new ArrayList<>();
         for (Runnable open : List.<Runnable>of(workspace::openExport, workspace::openShortcuts, workspace::openHistory, workspace::openSmooth,
                 workspace::openTime, workspace::openSound, workspace::openChart)) {
-            for (int i = 0; i < 8; i++) {
+            for (int i = 0; i < 5; i++) {
                 interact(open);
                 settle();
                 interact(() -> sheets.add(new WeakReference<>(lookup(".veil").query())));

@@ -35,7 +35,11 @@ public final class VoiceSplitter {
 
     /** For each note of a line in order, the index of the note after it in its voice, or −1 for the last. */
     public static int[] next(List<Note> notes) {
-        int[] previous = previous(notes);
+        return next(previous(notes));
+    }
+
+    /** The same of what {@link #previous} gave. */
+    public static int[] next(int[] previous) {
         int[] next = new int[previous.length];
         Arrays.fill(next, NO_NOTE);
         for (int i = 0; i < previous.length; i++) {

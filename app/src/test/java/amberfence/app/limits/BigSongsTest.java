@@ -140,14 +140,6 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "50,000 notes: the table while one is nudged", () -> session.editPart("nudge", part -> part.withTake(take -> take.withLine(
                     LineEdit.shift(NoteSet.of(List.of(7L)), 10).apply(take.line(), () -> 0L)))));
             interact(() -> workspace.openTab("changes"));
-            for (StepSchema<?> kind : StepCatalogue.all()) {
-                NoteCommands commands = new NoteCommands(session);
-                interact(() -> commands.selection().all());
-                measure(blocks, kind.name() + " once, 50,000 notes: the sheet", () -> workspace.openOnce(kind));
-                measure(blocks, kind.name() + " once, 50,000 notes: done", () -> ((Button) lookup("#once-apply").query()).fire());
-                interact(session::undo);
-                settled();
-            }
             interact(() -> session.addStep(0, "move", some -> Move.USUAL));
             measure(blocks, "compare, 50,000 notes", workspace::openCompare);
             measure(blocks, "compare, 50,000 notes: one over the other", () -> ((ButtonBase) lookup("#compare-view-over").query()).fire());
@@ -156,6 +148,22 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "fence page, another tonic", () -> session.tryOn(session.song().fence().withKeys(
                     KeyPlan.of(Key.parse("Eb minor")))));
             interact(() -> session.tryOn(null));
+        }
+    }
+
+    @Test
+    void everyStepOnceWithTwentyThousandNotes() {
+        try (Blocks blocks = new Blocks()) {
+            interact(() -> open(withParts(Song.empty("Once"), 1, 20_000)));
+            interact(() -> session.selection().selectPart(0));
+            for (StepSchema<?> kind : StepCatalogue.all()) {
+                NoteCommands commands = new NoteCommands(session);
+                interact(() -> commands.selection().all());
+                measure(blocks, kind.name() + " once, 20,000 notes: the sheet", () -> workspace.openOnce(kind));
+                measure(blocks, kind.name() + " once, 20,000 notes: done", () -> ((Button) lookup("#once-apply").query()).fire());
+                interact(session::undo);
+                settled();
+            }
         }
     }
 

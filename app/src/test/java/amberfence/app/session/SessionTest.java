@@ -76,7 +76,7 @@ class SessionTest {
     void undoGivesTheIdenticalSongAndRedoTheIdenticalResult() {
         Random random = new Random(4);
         List<Song> states = new ArrayList<>(List.of(session.song()));
-        for (int i = 0; i < 1000; i++) {
+        for (int i = 0; i < 500; i++) {
             randomEdit(random);
             if (session.song() != states.get(states.size() - 1)) {
                 states.add(session.song());

@@ -91,59 +91,58 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
     /** The two sides of every note that is to move, weighed over the whole line. */
     private void alongTheLine(Bringing bringing) {
-        int size = bringing.notes.size();
-        int[] low = new int[size];
-        int[] high = new int[size];
-        boolean lineFirst = moveTo == MoveTo.LINE_FIRST;
-        boolean chords = tieBreak == TieBreak.CHORD;
-        if (chords && bringing.around.chords().isEmpty()) {
+        int[] low = Note.pitches(bringing.notes);
+        int[] high = low.clone();
+        boolean byChord = tieBreak == TieBreak.CHORD && !bringing.around.chords().isEmpty();
+        if (tieBreak == TieBreak.CHORD && !byChord) {
             bringing.work.find(new FenceFinding.NoChords());
-            chords = false;
         }
-        boolean[] byChord = new boolean[size];
-        for (int i = 0; i < size; i++) {
-            Note note = bringing.notes.get(i);
-            low[i] = note.pitch();
-            high[i] = note.pitch();
+        for (int i = 0; i < low.length; i++) {
             if (!bringing.isToMove(i)) {
                 continue;
             }
+            Note note = bringing.notes.get(i);
             Neighbours neighbours = bringing.neighbours(note);
             low[i] = neighbours.below(note.pitch());
             high[i] = neighbours.above(note.pitch());
+            int nearer = (high[i] - note.pitch()) - (note.pitch() - low[i]);
             if (low[i] == Neighbours.NONE || high[i] == Neighbours.NONE) {
-                low[i] = Math.max(low[i], high[i]);
-                high[i] = low[i];
-            } else if (chords && note.pitch() - low[i] == high[i] - note.pitch()) {
-                byChord[i] = narrowToChord(i, low, high, bringing);
+                settle(i, Math.max(low[i], high[i]), low, high);
+            } else if (nearer != 0 && moveTo != MoveTo.LINE_FIRST) {
+                settle(i, nearer > 0 ? low[i] : high[i], low, high);
+            } else if (nearer == 0 && byChord) {
+                PitchClassSet chord = bringing.around.chords().at(note.start());
+                if (chord.containsPitch(low[i]) != chord.containsPitch(high[i])) {
+                    settle(i, chord.containsPitch(low[i]) ? low[i] : high[i], low, high);
+                }
             }
         }
-        ShapedLine shaped = new ShapedLine(bringing.notes, low, high, lineFirst);
-        for (int i = 0; i < size; i++) {
+        ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
+        for (int i = 0; i < low.length; i++) {
             Note note = bringing.notes.get(i);
-            int pitch = shaped.pitch(i);
-            if (pitch == note.pitch()) {
+            if (shaped.pitch(i) == note.pitch()) {
                 bringing.keep(i);
             } else {
-                bringing.move(note, pitch, byChord[i] ? new FenceReason.TieChordNote(pitch, 2 * note.pitch() - pitch)
-                        : shaped.reason(i));
+                bringing.move(note, shaped.pitch(i), low[i] == high[i] ? settled(note, low[i], bringing.neighbours(note)) : shaped.reason(i));
             }
         }
         shaped.findLostSteps(bringing.work);
     }
 
-    private static boolean narrowToChord(int i, int[] low, int[] high, Bringing bringing) {
-        var chord = bringing.around.chords().at(bringing.notes.get(i).start());
-        boolean lowIn = chord.containsPitch(low[i]);
-        if (lowIn == chord.containsPitch(high[i])) {
-            return false;
+    private static void settle(int index, int pitch, int[] low, int[] high) {
+        low[index] = pitch;
+        high[index] = pitch;
+    }
+
+    /** Why a note went where it did that was settled before the line was weighed. */
+    private static Reason settled(Note note, int pitch, Neighbours neighbours) {
+        int low = neighbours.below(note.pitch());
+        int high = neighbours.above(note.pitch());
+        if (low == Neighbours.NONE || high == Neighbours.NONE) {
+            return new FenceReason.OnlyCandidate(pitch);
         }
-        if (lowIn) {
-            high[i] = low[i];
-        } else {
-            low[i] = high[i];
-        }
-        return true;
+        int other = pitch == low ? high : low;
+        return note.pitch() - low == high - note.pitch() ? new FenceReason.TieChordNote(pitch, other) : new FenceReason.Nearest(pitch, other);
     }
 
     private void eachByItself(Bringing bringing) {
@@ -203,7 +202,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
         Neighbours neighbours(Note note) {
             PitchClassSet inside = inside(note);
-            if (!inside.equals(latest.inside())) {
+            if (inside != latest.inside() && !inside.equals(latest.inside())) {
                 latest = near.computeIfAbsent(inside, Neighbours::new);
             }
             return latest;

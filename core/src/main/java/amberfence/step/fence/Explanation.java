@@ -2,26 +2,16 @@ package amberfence.step.fence;
 
 import amberfence.step.Reason;
 import amberfence.step.fence.FenceReason.ShapeLoss;
-import java.util.Arrays;
 import java.util.Optional;
 
 /** Finds out, for a note of a solved line, what tipped the balance between its two candidates. */
 final class Explanation {
     private final LineGraph graph;
     private final int[] solved;
-    /** Index of the note after in the same voice, or −1. */
-    private final int[] next;
 
     Explanation(LineGraph graph, int[] solved) {
         this.graph = graph;
         this.solved = solved;
-        this.next = new int[solved.length];
-        Arrays.fill(next, -1);
-        for (int i = 0; i < solved.length; i++) {
-            if (graph.previous[i] >= 0) {
-                next[graph.previous[i]] = i;
-            }
-        }
     }
 
     Reason of(int note) {
@@ -46,12 +36,12 @@ final class Explanation {
     }
 
     private boolean meets(int note, int pitch) {
-        for (int earlier : graph.together[note]) {
+        for (int earlier : graph.together(note)) {
             if (solved[earlier] == pitch) {
                 return true;
             }
         }
-        for (int later = note + 1; later <= graph.lastUse[note]; later++) {
+        for (int later = note + 1; later <= graph.lastUse(note); later++) {
             if (solved[later] == pitch && graph.isTogether(note, later)) {
                 return true;
             }
@@ -66,26 +56,30 @@ final class Explanation {
     }
 
     private Optional<ShapeLoss> lossAfter(int note, int pitch) {
-        int after = next[note];
+        int after = graph.next[note];
         return after < 0 ? Optional.empty()
                 : ShapeCost.loss(graph.pitch(after) - graph.pitch(note), solved[after] - pitch);
     }
 
     private int losses(int note, int pitch) {
-        return (lossBefore(note, pitch).isPresent() ? 1 : 0) + (lossAfter(note, pitch).isPresent() ? 1 : 0);
+        int before = graph.previous[note];
+        int after = graph.next[note];
+        boolean atFront = before >= 0 && ShapeCost.isLoss(graph.pitch(note) - graph.pitch(before), pitch - solved[before]);
+        boolean atEnd = after >= 0 && ShapeCost.isLoss(graph.pitch(after) - graph.pitch(note), solved[after] - pitch);
+        return (atFront ? 1 : 0) + (atEnd ? 1 : 0);
     }
 
     private Reason firstLoss(int note, int chosen, int other) {
         Optional<ShapeLoss> after = lossAfter(note, other);
         if (after.isPresent() && lossAfter(note, chosen).isEmpty()) {
-            return new FenceReason.KeptShape(chosen, other, after.get(), solved[next[note]]);
+            return new FenceReason.KeptShape(chosen, other, after.get(), solved[graph.next[note]]);
         }
         return new FenceReason.KeptShape(chosen, other, lossBefore(note, other).orElseThrow(), solved[graph.previous[note]]);
     }
 
     private Reason leaps(int note, int chosen, int other) {
         int before = graph.previous[note];
-        int after = next[note];
+        int after = graph.next[note];
         int chosenLeaps = leap(before, chosen) + leap(after, chosen);
         int otherLeaps = leap(before, other) + leap(after, other);
         if (otherLeaps > chosenLeaps) {

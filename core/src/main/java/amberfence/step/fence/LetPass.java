@@ -77,7 +77,7 @@ public record LetPass(boolean passing, boolean neighbours, boolean approaches, i
             this.notes = notes;
             this.around = around;
             this.previous = isNothing() ? new int[0] : VoiceSplitter.previous(notes);
-            this.next = isNothing() ? new int[0] : VoiceSplitter.next(notes);
+            this.next = VoiceSplitter.next(previous);
         }
 
         /** Why an outside note may pass, if it may. */

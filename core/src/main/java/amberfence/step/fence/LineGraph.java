@@ -12,37 +12,46 @@ import java.util.List;
 final class LineGraph {
     private static final int[] NOTHING = {};
 
-    final List<Note> notes;
+    private final List<Note> notes;
+    /** The pitch of each note as it is. */
+    private final int[] pitch;
     final int[] low;
     final int[] high;
     /** Index of the note before in the same voice, or −1. */
     final int[] previous;
-    /** Indices of earlier notes that still sound when this one begins and might share a pitch with it. */
-    final int[][] together;
-    /** The last note that this one bears on. */
-    final int[] lastUse;
+    /** Index of the note after in the same voice, or −1. */
+    final int[] next;
+    /** See {@link #together}; null where there are none, as in most lines. */
+    private int[][] together;
+    /** The last note with which a note sounds together; null as above. */
+    private int[] lastTogether;
 
     LineGraph(List<Note> notes, int[] low, int[] high) {
         this.notes = notes;
+        this.pitch = Note.pitches(notes);
         this.low = low;
         this.high = high;
         this.previous = VoiceSplitter.previous(notes);
-        this.together = new int[notes.size()][];
-        this.lastUse = new int[notes.size()];
+        this.next = VoiceSplitter.next(previous);
         findTogether();
-        for (int i = 0; i < lastUse.length; i++) {
-            lastUse[i] = i;
-            if (previous[i] >= 0) {
-                lastUse[previous[i]] = i;
-            }
-            for (int other : together[i]) {
-                lastUse[other] = i;
-            }
-        }
+    }
+
+    int size() {
+        return pitch.length;
     }
 
     int pitch(int note) {
-        return notes.get(note).pitch();
+        return pitch[note];
+    }
+
+    /** Indices of earlier notes that still sound when this one begins and might share a pitch with it. */
+    int[] together(int note) {
+        return together == null || together[note] == null ? NOTHING : together[note];
+    }
+
+    /** The last note that this one bears on, itself when there is none. */
+    int lastUse(int note) {
+        return Math.max(Math.max(note, next[note]), lastTogether == null ? note : lastTogether[note]);
     }
 
     boolean isFixed(int note) {
@@ -66,7 +75,9 @@ final class LineGraph {
                     sounding[kept++] = sounding[k];
                 }
             }
-            together[i] = found;
+            if (found.length > 0) {
+                keepTogether(i, found);
+            }
             if (kept == sounding.length) {
                 sounding = Arrays.copyOf(sounding, 2 * kept);
             }
@@ -75,10 +86,21 @@ final class LineGraph {
         }
     }
 
+    private void keepTogether(int note, int[] earlier) {
+        if (together == null) {
+            together = new int[notes.size()][];
+            lastTogether = new int[notes.size()];
+        }
+        together[note] = earlier;
+        for (int other : earlier) {
+            lastTogether[other] = note;
+        }
+    }
+
     private boolean canMeet(int a, int b) {
         Note first = notes.get(a);
         Note second = notes.get(b);
-        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && first.pitch() != second.pitch()
+        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && pitch[a] != pitch[b]
                 && (low[a] == low[b] || low[a] == high[b] || high[a] == low[b] || high[a] == high[b]);
     }
 
@@ -96,7 +118,7 @@ final class LineGraph {
     }
 
     boolean isTogether(int earlier, int later) {
-        for (int other : together[later]) {
+        for (int other : together(later)) {
             if (other == earlier) {
                 return true;
             }

@@ -25,12 +25,14 @@ final class LineShape {
     private final List<Closed> closed = new ArrayList<>();
     private int[] live = new int[MOST_LIVE + 1];
     private int liveCount;
-    private long[] costs = {0};
+    /** The least cost of each combination of open choices, of which there are {@link #states}; what lies behind them is of no meaning. */
+    private long[] costs = new long[64];
+    private int states = 1;
 
     private LineShape(LineGraph graph) {
         this.graph = graph;
-        this.goesHigh = new boolean[graph.notes.size()];
-        this.decided = new boolean[graph.notes.size()];
+        this.goesHigh = new boolean[graph.size()];
+        this.decided = new boolean[graph.size()];
     }
 
     /** The chosen pitch for each note. */
@@ -39,16 +41,15 @@ final class LineShape {
     }
 
     private int[] solve() {
-        int size = graph.notes.size();
+        int size = graph.size();
         for (int note = 0; note < size; note++) {
-            if (graph.isFixed(note)) {
-                if (liveCount > 0) {
-                    addEdges(note, graph.low[note], 0, costs.length);
-                }
-            } else {
+            if (!graph.isFixed(note)) {
                 open(note);
+                closeFinished(note);
+            } else if (liveCount > 0) {
+                addEdges(note, graph.low[note], 0, states);
+                closeFinished(note);
             }
-            closeFinished(note);
         }
         for (int i = closed.size() - 1; i >= 0; i--) {
             Closed choice = closed.get(i);
@@ -67,8 +68,11 @@ final class LineShape {
 
     /** Doubles the table: the lower half of it for the note's lower candidate, the upper half for its higher one. */
     private void open(int note) {
-        int half = costs.length;
-        costs = Arrays.copyOf(costs, 2 * half);
+        int half = states;
+        states = 2 * half;
+        if (states > costs.length) {
+            costs = Arrays.copyOf(costs, states);
+        }
         long down = ShapeCost.distance(graph.pitch(note), graph.low[note]);
         long up = ShapeCost.distance(graph.pitch(note), graph.high[note]);
         for (int state = 0; state < half; state++) {
@@ -88,7 +92,7 @@ final class LineShape {
         if (before >= 0) {
             addEdge(before, note, pitch, from, to);
         }
-        for (int other : graph.together[note]) {
+        for (int other : graph.together(note)) {
             if (other != before) {
                 addEdge(other, note, pitch, from, to);
             }
@@ -122,7 +126,7 @@ final class LineShape {
 
     private void closeFinished(int now) {
         for (int slot = liveCount - 1; slot >= 0; slot--) {
-            if (graph.lastUse[live[slot]] <= now) {
+            if (graph.lastUse(live[slot]) <= now) {
                 close(slot);
             }
         }
@@ -136,10 +140,10 @@ final class LineShape {
     /** Only differences matter; this keeps a long line's costs small. */
     private void subtractLeast() {
         long least = costs[0];
-        for (long cost : costs) {
-            least = Math.min(least, cost);
+        for (int state = 1; state < states; state++) {
+            least = Math.min(least, costs[state]);
         }
-        for (int state = 0; state < costs.length; state++) {
+        for (int state = 0; state < states; state++) {
             costs[state] -= least;
         }
     }
@@ -149,34 +153,37 @@ final class LineShape {
         int note = live[slot];
         System.arraycopy(live, slot + 1, live, slot, liveCount - slot - 1);
         liveCount--;
-        long[] rest = new long[costs.length / 2];
-        long[] bits = new long[rest.length + 63 >> 6];
-        for (int state = 0; state < rest.length; state++) {
+        states /= 2;
+        if (liveCount == 0) {
+            // Nothing that is open bears on it: it is decided.
+            goesHigh[note] = costs[1] < costs[0];
+            return;
+        }
+        long[] bits = new long[states + 63 >> 6];
+        for (int state = 0; state < states; state++) {
             int low = state & (1 << slot) - 1 | state >> slot << slot + 1;
             long whenLow = costs[low];
             long whenHigh = costs[low | 1 << slot];
             if (whenHigh < whenLow) {
                 bits[state >> 6] |= 1L << (state & 63);
             }
-            rest[state] = Math.min(whenLow, whenHigh);
+            costs[state] = Math.min(whenLow, whenHigh);
         }
-        costs = rest;
         closed.add(new Closed(note, Arrays.copyOf(live, liveCount), bits));
     }
 
     private void decideOldest() {
         int best = 0;
-        for (int state = 1; state < costs.length; state++) {
+        for (int state = 1; state < states; state++) {
             best = costs[state] < costs[best] ? state : best;
         }
         int note = live[0];
         goesHigh[note] = (best & 1) == 1;
         decided[note] = true;
         System.arraycopy(live, 1, live, 0, --liveCount);
-        long[] rest = new long[costs.length / 2];
-        for (int state = 0; state < rest.length; state++) {
-            rest[state] = costs[state << 1 | best & 1];
+        states /= 2;
+        for (int state = 0; state < states; state++) {
+            costs[state] = costs[state << 1 | best & 1];
         }
-        costs = rest;
     }
 }

@@ -33,7 +33,8 @@ final class ShapeCost {
         return isLoss(before, after) ? leap + ((long) LOSS << FIRST_SHIFT) : leap;
     }
 
-    private static boolean isLoss(int before, int after) {
+    /** Whether neighbours that were {@code before} apart and are now {@code after} lose their direction. */
+    static boolean isLoss(int before, int after) {
         return Integer.signum(before) != Integer.signum(after);
     }
 

@@ -11,32 +11,16 @@ public final class ShapedLine {
     private final LineGraph graph;
     private final int[] solved;
     private final Explanation explanation;
-    private final int[] low;
-    private final int[] high;
 
     /**
      * Weighs the whole line at once.
      *
      * @param low the lower candidate of each note; where it equals the higher one there is no choice
      * @param high the higher candidate of each note
-     * @param lineFirst whether the farther of two may be taken for the shape of the line; else only those that are equally near
-     *                  are weighed
      */
-    public ShapedLine(List<Note> notes, int[] low, int[] high, boolean lineFirst) {
+    public ShapedLine(List<Note> notes, int[] low, int[] high) {
         this.notes = notes;
-        this.low = low;
-        this.high = high;
-        int[] least = low.clone();
-        int[] most = high.clone();
-        for (int i = 0; i < least.length && !lineFirst; i++) {
-            int down = notes.get(i).pitch() - low[i];
-            int up = high[i] - notes.get(i).pitch();
-            if (low[i] < high[i] && down != up) {
-                least[i] = down < up ? low[i] : high[i];
-                most[i] = least[i];
-            }
-        }
-        this.graph = new LineGraph(notes, least, most);
+        this.graph = new LineGraph(notes, low, high);
         this.solved = LineShape.solve(graph);
         this.explanation = new Explanation(graph, solved);
     }
@@ -46,21 +30,16 @@ public final class ShapedLine {
         return solved[index];
     }
 
-    /** What tipped the balance for a note that had a choice. */
+    /** What tipped the balance for a note that had a choice; else that it had none. */
     public Reason reason(int index) {
-        if (!graph.isFixed(index)) {
-            return explanation.of(index);
-        }
-        int chosen = solved[index];
-        return low[index] == high[index] ? new FenceReason.OnlyCandidate(chosen)
-                : new FenceReason.Nearest(chosen, chosen == low[index] ? high[index] : low[index]);
+        return graph.isFixed(index) ? new FenceReason.OnlyCandidate(solved[index]) : explanation.of(index);
     }
 
     /** Neighbours in a voice that differed and now sound alike are told. */
     public void findLostSteps(Work work) {
-        for (int i = 0; i < notes.size(); i++) {
+        for (int i = 0; i < solved.length; i++) {
             int before = graph.previous[i];
-            if (before >= 0 && pitch(before) == pitch(i) && notes.get(before).pitch() != notes.get(i).pitch()) {
+            if (before >= 0 && solved[before] == solved[i] && graph.pitch(before) != graph.pitch(i)) {
                 work.find(new FenceFinding.StepLost(notes.get(before).withPitch(pitch(before)), notes.get(i).withPitch(pitch(i))));
             }
         }

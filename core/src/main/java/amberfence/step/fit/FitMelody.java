@@ -119,7 +119,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
             for (int i = 0; i < notes.size(); i++) {
                 choose(i);
             }
-            ShapedLine shaped = new ShapedLine(notes, low, high, true);
+            ShapedLine shaped = new ShapedLine(notes, low, high);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int chord = ruling.over(note);

@@ -118,7 +118,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             for (int i = 0; i < notes.size(); i++) {
                 shifted[i] = placed(i, work);
             }
-            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high, true);
+            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int pitch = shaped.pitch(i);

@@ -158,7 +158,7 @@ class VoiceTest {
     }
 
     /** With at least as many lines as notes every note lands in exactly one line. */
-    @Property(tries = 200)
+    @Property(tries = 80)
     void theLinesPutTogetherAreThePart(@ForAll("chords") List<List<Integer>> chords, @ForAll @IntRange(min = 4, max = 6) int lines) {
         Song song = song(part(chords));
         List<Note> together = new ArrayList<>();

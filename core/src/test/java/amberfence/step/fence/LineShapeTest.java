@@ -151,7 +151,7 @@ class LineShapeTest {
         return false;
     }
 
-    @Property(tries = 300)
+    @Property(tries = 150)
     void changesOnlyPitchesAndExplainsEveryDifference(@ForAll("notes") List<Note> notes, @ForAll("keys") String key) {
         List<Note> own = new ArrayList<>();
         notes.forEach(note -> own.add(note.withId(own.size() + 1)));

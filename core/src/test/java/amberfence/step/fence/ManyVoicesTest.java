@@ -50,7 +50,7 @@ class ManyVoicesTest {
             if (graph.previous[note] >= 0) {
                 earlier.add(graph.previous[note]);
             }
-            for (int other : graph.together[note]) {
+            for (int other : graph.together(note)) {
                 earlier.add(other);
             }
             for (int other : earlier) {
