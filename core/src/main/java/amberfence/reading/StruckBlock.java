@@ -3,6 +3,7 @@ package amberfence.reading;
 import amberfence.song.Note;
 import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -55,7 +56,11 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
 
     /** The middle length of the notes of a stroke. */
     static double middle(List<Note> stroke) {
-        long[] lengths = stroke.stream().mapToLong(Note::length).sorted().toArray();
+        long[] lengths = new long[stroke.size()];
+        for (int i = 0; i < lengths.length; i++) {
+            lengths[i] = stroke.get(i).length();
+        }
+        Arrays.sort(lengths);
         return lengths[lengths.length / 2];
     }
 

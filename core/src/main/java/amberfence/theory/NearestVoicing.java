@@ -30,8 +30,6 @@ public final class NearestVoicing {
     private final boolean allNeeded;
     private final int bass;
     private final int[] pitches;
-    /** Those within reach of the voices. */
-    private int[] choice = new int[0];
 
     private NearestVoicing(int voices, Chord chord, boolean bassLowest, IntPredicate free) {
         boolean withBass = bassLowest && voices >= FEW;
@@ -61,26 +59,39 @@ public final class NearestVoicing {
     }
 
     /**
-     * Finds the notes.
+     * Finds the notes at once; see {@link #search} and {@link #of(List)}.
      *
      * @param from MIDI pitches, rising
-     * @param bassLowest whether the lowest of two or more is to be the chord's own bass
-     * @param free which pitches may be taken
-     * @return as many pitches, rising; none where so many do not find room
      */
     public static List<Integer> of(List<Integer> from, Chord chord, boolean bassLowest, IntPredicate free) {
-        return from.isEmpty() ? List.of() : new NearestVoicing(from.size(), chord, bassLowest, free).search(from);
+        return from.isEmpty() ? List.of() : search(from.size(), chord, bassLowest, free).of(from);
     }
 
-    /** Near the voices first: what moves less than that in all cannot be bettered by going farther. */
-    private List<Integer> search(List<Integer> from) {
+    /**
+     * What looks for the notes of a chord.
+     *
+     * @param voices how many, at least one
+     * @param bassLowest whether the lowest of two or more is to be the chord's own bass
+     * @param free which pitches may be taken
+     */
+    public static NearestVoicing search(int voices, Chord chord, boolean bassLowest, IntPredicate free) {
+        return new NearestVoicing(voices, chord, bassLowest, free);
+    }
+
+    /**
+     * Finds the notes. Near the voices first: what moves less than that in all cannot be bettered by going farther.
+     *
+     * @param from as many MIDI pitches as there are voices, rising
+     * @return as many pitches, rising; none where so many do not find room
+     */
+    public List<Integer> of(List<Integer> from) {
         for (int reach : new int[] {NEAR, (int) Range.PITCH.highest()}) {
-            List<Integer> found = search(from, reach);
+            List<Integer> found = within(reach, from);
             if (!found.isEmpty() && motion(from, found) <= reach) {
                 return found;
             }
         }
-        return search(from, (int) Range.PITCH.highest());
+        return within((int) Range.PITCH.highest(), from);
     }
 
     private static int motion(List<Integer> from, List<Integer> to) {
@@ -91,17 +102,17 @@ public final class NearestVoicing {
         return sum;
     }
 
-    private List<Integer> search(List<Integer> from, int reach) {
+    private List<Integer> within(int reach, List<Integer> from) {
         int lowest = from.get(0) - reach;
         int highest = from.get(from.size() - 1) + reach;
-        choice = Arrays.stream(pitches).filter(pitch -> pitch >= lowest && pitch <= highest).toArray();
+        int[] choice = Arrays.stream(pitches).filter(pitch -> pitch >= lowest && pitch <= highest).toArray();
         int sets = 1 << members.size();
         int[] before = null;
         List<int[]> came = new ArrayList<>();
         for (int voice = 0; voice < from.size(); voice++) {
             int[] now = new int[sets * choice.length];
             Arrays.fill(now, NEVER);
-            came.add(step(from.get(voice), reach, before, now, sets));
+            came.add(step(from.get(voice), reach, choice, before, now, sets));
             before = now;
         }
         int best = NO_MEMBER;
@@ -120,7 +131,7 @@ public final class NearestVoicing {
     }
 
     /** One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far. */
-    private int[] step(int wanted, int reach, int[] before, int[] now, int sets) {
+    private int[] step(int wanted, int reach, int[] choice, int[] before, int[] now, int sets) {
         int[] came = new int[now.length];
         int[] least = new int[sets];
         int[] leastAt = new int[sets];
@@ -132,7 +143,7 @@ public final class NearestVoicing {
         for (int place = 0; place < choice.length && choice[place] <= wanted + reach; place++) {
             boolean allowed = before != null || bass == NO_MEMBER || choice[place] % PitchClass.COUNT == bass;
             if (allowed && choice[place] >= wanted - reach) {
-                take(place, wanted, least, leastAt, now, came);
+                take(place, choice[place], wanted, least, leastAt, now, came);
             }
             for (int set = 0; before != null && set < sets; set++) {
                 if (before[place * sets + set] < least[set]) {
@@ -145,9 +156,9 @@ public final class NearestVoicing {
     }
 
     /** The voice takes a pitch, behind each set of members that sound already. */
-    private void take(int place, int wanted, int[] least, int[] leastAt, int[] now, int[] came) {
-        int member = memberOf[choice[place] % PitchClass.COUNT];
-        int cost = SEMITONE * Math.abs(choice[place] - wanted);
+    private void take(int place, int pitch, int wanted, int[] least, int[] leastAt, int[] now, int[] came) {
+        int member = memberOf[pitch % PitchClass.COUNT];
+        int cost = SEMITONE * Math.abs(pitch - wanted);
         for (int set = 0; set < least.length; set++) {
             boolean again = (set >> member & 1) == 1;
             if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {

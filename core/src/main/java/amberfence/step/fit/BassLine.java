@@ -30,6 +30,8 @@ final class BassLine {
     private static final int LEAP = 3;
     private static final int FAR_LEAP = 400;
     private static final int SCALE_NOTE = 25;
+    /** In semitones: harmonic minor and the pentatonics have steps of three. */
+    private static final int MOST_OF_A_STEP = 3;
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
     /** What a pitch is in the line. */
@@ -121,10 +123,16 @@ final class BassLine {
             int[] next = new int[here.size()];
             int[] from = new int[here.size()];
             int least = NEVER;
+            int plain = cheapestPlain(before, best);
             for (int h = 0; h < next.length; h++) {
                 Candidate candidate = here.get(h);
                 next[h] = i == 0 ? candidate.cost() : NEVER;
+                // What costs more than this way before it is gone on from need not be looked at: going on costs something too.
+                int most = plain < 0 ? NEVER : best[plain] + between(before.get(plain), candidate, i);
                 for (int b = 0; b < before.size(); b++) {
+                    if (best[b] > most || best[b] + candidate.cost() >= next[h]) {
+                        continue;
+                    }
                     int cost = best[b] + candidate.cost() + between(before.get(b), candidate, i);
                     if (cost < next[h]) {
                         next[h] = cost;
@@ -144,16 +152,31 @@ final class BassLine {
     }
 
     private static List<Candidate> path(List<List<Candidate>> all, List<int[]> came, int[] best) {
-        int at = 0;
-        for (int h = 1; h < best.length; h++) {
-            at = best[h] < best[at] ? h : at;
-        }
+        int at = cheapest(best);
         Candidate[] path = new Candidate[all.size()];
         for (int i = all.size() - 1; i >= 0; i--) {
             path[i] = all.get(i).get(at);
             at = came.get(i)[at];
         }
         return List.of(path);
+    }
+
+    /** The cheapest that may go on anywhere; below 0 where there is none. */
+    private static int cheapestPlain(List<Candidate> candidates, int[] costs) {
+        int at = -1;
+        for (int i = 0; i < candidates.size(); i++) {
+            boolean leads = candidates.get(i).sort() == Sort.STEP || candidates.get(i).sort() == Sort.SEMITONE;
+            at = !leads && (at < 0 || costs[i] < costs[at]) ? i : at;
+        }
+        return at;
+    }
+
+    private static int cheapest(int[] costs) {
+        int at = 0;
+        for (int i = 1; i < costs.length; i++) {
+            at = costs[i] < costs[at] ? i : at;
+        }
+        return at;
     }
 
     /** What it costs to go from one note to the next; a note that is to lead leads nowhere else. */
@@ -167,15 +190,18 @@ final class BassLine {
 
     /** Whether no note of the scale lies between. */
     private boolean isStep(int from, int to, int index) {
-        PitchClassSet scale = around.fence().at(line.get(index).start());
         int low = Math.min(from, to);
         int high = Math.max(from, to);
+        if (high == low || high - low > MOST_OF_A_STEP) {
+            return false;
+        }
+        PitchClassSet scale = around.fence().at(line.get(index).start());
         for (int pitch = low + 1; pitch < high; pitch++) {
             if (scale.containsPitch(pitch)) {
                 return false;
             }
         }
-        return high > low && high - low <= 3;
+        return true;
     }
 
     private boolean isStrong(int index) {
@@ -220,7 +246,7 @@ final class BassLine {
 
     private PitchClassSet strong(Chord chord) {
         return step.strong() == Strong.NEAREST ? chord.pitchClasses()
-                : PitchClassSet.of(List.of(step.strong() == Strong.ROOT ? chord.root().pitchClass() : chord.bass().pitchClass()));
+                : PitchClassSet.EMPTY.plus(step.strong() == Strong.ROOT ? chord.root().pitchClass() : chord.bass().pitchClass());
     }
 
     /** The pitch in the octave of the range that lies nearest. */

@@ -9,6 +9,7 @@ import amberfence.step.fit.HeldNotes.Piece;
 import amberfence.theory.NearestVoicing;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -26,6 +27,10 @@ final class GroupFit {
     private record Question(int chord, List<Integer> pitches, boolean bass) {
     }
 
+    /** What questions have in common. */
+    private record Search(int chord, int voices, boolean bass) {
+    }
+
     private final boolean bass;
     private final RulingChords ruling;
     private final Surroundings around;
@@ -36,6 +41,7 @@ final class GroupFit {
     private final List<Note> sounding = new ArrayList<>();
     private int nextFixed;
     private final Map<Question, List<Integer>> answers = new HashMap<>();
+    private final Map<Search, NearestVoicing> searches = new HashMap<>();
     private int[] pitches = new int[0];
 
     GroupFit(boolean bass, RulingChords ruling, Surroundings around, Work work) {
@@ -67,12 +73,9 @@ final class GroupFit {
         groups.stream().filter(GroupFit::isSingle).forEach(group -> singles.computeIfAbsent(group.get(0).chord(),
                 chord -> new ArrayList<>()).addAll(group));
         singles.forEach((chord, together) -> {
-            List<Integer> found = isArpeggio(together, chord) ? answer(chord, distinct(together), false) : List.of();
-            if (!found.isEmpty()) {
-                take(together, found);
-            } else {
-                together.forEach(piece -> take(List.of(piece), nearest(List.of(piece.note().pitch()), ruling.notes(chord))));
-            }
+            List<Integer> from = distinct(together);
+            List<Integer> found = isArpeggio(from, chord) ? answer(chord, from, false) : List.of();
+            take(together, from, found.isEmpty() ? nearest(from, ruling.notes(chord)) : found);
         });
         for (List<Piece> group : groups) {
             if (!isSingle(group)) {
@@ -99,20 +102,29 @@ final class GroupFit {
     }
 
     private static boolean isSingle(List<Piece> group) {
-        return group.stream().allMatch(piece -> piece.note().pitch() == group.get(0).note().pitch());
+        for (Piece piece : group) {
+            if (piece.note().pitch() != group.get(0).note().pitch()) {
+                return false;
+            }
+        }
+        return true;
     }
 
-    private boolean isArpeggio(List<Piece> single, int chord) {
-        List<Integer> different = distinct(single);
+    private boolean isArpeggio(List<Integer> different, int chord) {
         int members = ruling.chord(chord).kind().tones().size();
         return different.size() > 1 && different.size() <= 2 * members
                 && PitchClassSet.of(different.stream().mapToInt(pitch -> pitch).toArray()).size() <= Math.max(ARPEGGIO, members);
     }
 
+    /** Rising. */
     private static List<Integer> distinct(List<Piece> group) {
-        Set<Integer> different = new TreeSet<>();
-        group.forEach(piece -> different.add(piece.note().pitch()));
-        return List.copyOf(different);
+        BitSet different = new BitSet();
+        group.forEach(piece -> different.set(piece.note().pitch()));
+        List<Integer> rising = new ArrayList<>();
+        for (int pitch = different.nextSetBit(0); pitch >= 0; pitch = different.nextSetBit(pitch + 1)) {
+            rising.add(pitch);
+        }
+        return rising;
     }
 
     private void fit(List<Piece> group) {
@@ -126,7 +138,7 @@ final class GroupFit {
         int chord = group.get(0).chord();
         List<Integer> from = distinct(group);
         List<Integer> found = taken.isEmpty() ? List.of()
-                : NearestVoicing.of(from, ruling.chord(chord), bass, pitch -> !taken.contains(pitch));
+                : NearestVoicing.search(from.size(), ruling.chord(chord), bass, pitch -> !taken.contains(pitch)).of(from);
         if (found.isEmpty()) {
             found = answer(chord, from, bass);
         }
@@ -134,16 +146,17 @@ final class GroupFit {
             work.find(new FitFinding.Crowded(first, from.size()));
             found = nearest(from, ruling.notes(chord));
         }
-        take(group, found);
+        take(group, from, found);
     }
 
     private List<Integer> answer(int chord, List<Integer> from, boolean bassLowest) {
-        return answers.computeIfAbsent(new Question(ruling.kindOf(chord), from, bassLowest),
-                question -> NearestVoicing.of(from, ruling.chord(chord), bassLowest, pitch -> true));
+        int kind = ruling.kindOf(chord);
+        return answers.computeIfAbsent(new Question(kind, from, bassLowest), question -> searches.computeIfAbsent(
+                new Search(kind, from.size(), bassLowest), search -> NearestVoicing.search(from.size(), ruling.chord(chord), bassLowest, pitch -> true))
+                .of(from));
     }
 
-    private void take(List<Piece> group, List<Integer> found) {
-        List<Integer> from = distinct(group);
+    private void take(List<Piece> group, List<Integer> from, List<Integer> found) {
         group.forEach(piece -> pitches[piece.index()] = found.get(from.indexOf(piece.note().pitch())));
     }
 
