@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.sheets.Sheet;
 import amberfence.app.theme.Theme;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,14 +14,16 @@ import java.util.TreeSet;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.PixelReader;
-import javafx.scene.image.WritableImage;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import javafx.scene.transform.Transform;
+import javafx.stage.PopupWindow;
+import javafx.stage.Window;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -34,6 +37,7 @@ class ContrastTest extends WindowTest {
     private static final int SCALE = 2;
     private static final int CHANNEL = 255;
     private static final int MARKS = 7;
+    private static final List<String> MENUS = List.of("song-menu", "sound-menu", "add-part", "chords-add", "chords-voice", "chords-change", "notes-menu");
     private final Map<Integer, Double> luminances = new HashMap<>();
     private PixelReader pixels;
     private Rectangle2D whole;
@@ -47,6 +51,18 @@ class ContrastTest extends WindowTest {
         eachView(this::look);
         fire("add-step");
         look("steps to add");
+        interact(() -> workspace.openTab("changes"));
+        List<String> menus = new ArrayList<>(MENUS);
+        menus.add("part-menu-" + session.selection().part().get());
+        menus.add("step-menu-" + session.selection().openStep().get());
+        for (String menu : menus) {
+            fire(menu);
+            lookAtPopup("menu " + menu);
+            interact(() -> popups().forEach(Window::hide));
+        }
+        moveTo("#notes-menu").moveTo("#snap");
+        waitUntil(() -> !popups().isEmpty());
+        lookAtPopup("tooltip");
         assertThat(pale).isEmpty();
     }
 
@@ -54,21 +70,45 @@ class ContrastTest extends WindowTest {
         return workspace.getChildren().stream().filter(Sheet.class::isInstance).map(Sheet.class::cast).findFirst();
     }
 
+    private static List<Window> popups() {
+        return Window.getWindows().stream().filter(PopupWindow.class::isInstance).filter(Window::isShowing).toList();
+    }
+
+    /** Menus and tooltips are windows of their own. */
+    private void lookAtPopup(String where) {
+        settle();
+        interact(() -> {
+            assertThat(popups()).as(where).isNotEmpty();
+            popups().forEach(popup -> {
+                picture(popup.getScene().getRoot());
+                readTexts(where, popup.getScene().getRoot());
+            });
+        });
+    }
+
+    private void picture(Parent root) {
+        SnapshotParameters twice = new SnapshotParameters();
+        twice.setTransform(Transform.scale(SCALE, SCALE));
+        whole = new Rectangle2D(0, 0, root.getScene().getWidth() * SCALE, root.getScene().getHeight() * SCALE);
+        twice.setViewport(whole);
+        pixels = root.snapshot(twice, null).getPixelReader();
+    }
+
+    private void readTexts(String where, Node top) {
+        int[] looked = {0};
+        top.lookupAll(".text").stream().filter(node -> node instanceof Text text && !text.getText().isBlank() && isSeen(text)).forEach(node -> {
+            looked[0]++;
+            read(where + ": “" + ((Text) node).getText() + "” " + node.getParent().getId() + " " + node.getParent().getStyleClass(), area(node));
+        });
+        assertThat(looked[0]).as("texts in %s", where).isPositive();
+    }
+
     private void look(String where) {
         settle();
         interact(() -> {
-            SnapshotParameters twice = new SnapshotParameters();
-            twice.setTransform(Transform.scale(SCALE, SCALE));
-            WritableImage picture = workspace.snapshot(twice, null);
-            pixels = picture.getPixelReader();
-            whole = new Rectangle2D(0, 0, picture.getWidth(), picture.getHeight());
+            picture(workspace);
             Node top = workspaceSheet().<Node>map(sheet -> sheet).orElse(workspace);
-            int[] looked = {0};
-            top.lookupAll(".text").stream().filter(node -> node instanceof Text text && !text.getText().isBlank() && isSeen(text)).forEach(node -> {
-                looked[0]++;
-                read(where + ": “" + ((Text) node).getText() + "” " + node.getParent().getId() + " " + node.getParent().getStyleClass(), area(node));
-            });
-            assertThat(looked[0]).as("texts in %s", where).isPositive();
+            readTexts(where, top);
             if (top == workspace) {
                 List.of("ladder-degrees", "ladder-ruler").forEach(id -> lookup("#" + id).<Canvas>tryQuery().filter(this::isSeen)
                         .ifPresent(canvas -> readLines(where + ": " + id, words(area(canvas)))));

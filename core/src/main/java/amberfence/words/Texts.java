@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -46,7 +45,7 @@ public final class Texts {
 
     static String say(Map<String, String> translated, String english, Object... values) {
         String text = translated.getOrDefault(english, english);
-        return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
+        return values.length == 0 ? text : Places.fill(text, values);
     }
 
     private static Map<String, String> shipped(String language) {

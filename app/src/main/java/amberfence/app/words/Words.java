@@ -1,6 +1,7 @@
 package amberfence.app.words;
 
 import amberfence.words.Languages;
+import amberfence.words.Places;
 import amberfence.words.Texts;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -8,7 +9,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.text.Bidi;
 import java.util.Arrays;
-import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.Properties;
 
@@ -48,7 +48,7 @@ public final class Words {
         if (text == null) {
             throw new MissingResourceException("no words for " + name, "words.properties", name);
         }
-        return values.length == 0 ? text : String.format(Locale.ROOT, text, values);
+        return values.length == 0 ? text : Places.fill(text, values);
     }
 
     /**

@@ -142,6 +142,7 @@ public class BigSongsTest extends WindowTest {
             interact(() -> workspace.openTab("changes"));
             interact(() -> session.addStep(0, "move", some -> Move.USUAL));
             measure(blocks, "compare, 50,000 notes", workspace::openCompare);
+            waitUntil(() -> lookup("#compare-view-over").tryQuery().isPresent());
             measure(blocks, "compare, 50,000 notes: one over the other", () -> ((ButtonBase) lookup("#compare-view-over").query()).fire());
             interact(() -> ((Button) lookup("#compare-done").query()).fire());
             measure(blocks, "fence page, 50,000 notes", workspace::openFence);
