@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import javafx.application.Application;
+import javafx.application.ConditionalFeature;
+import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
@@ -15,6 +17,8 @@ import javafx.scene.text.Font;
 public enum Theme {
     PAPER, LAMP;
 
+    /** Where menus cannot be seen through, a shadow and round corners would lie on white. */
+    private static final String OPAQUE = "opaque";
     private static final List<Typefaces> FONTS = List.of(Typefaces.SANS, Typefaces.SANS_BOLD, Typefaces.SERIF, Typefaces.SERIF_BOLD);
 
     /** Loads the fonts that ship with the application, and how controls look at all; needed once, before the first window. */
@@ -40,6 +44,10 @@ public enum Theme {
         List<String> styles = new ArrayList<>(root.getStyleClass());
         styles.removeAll(Stream.of(values()).map(Theme::style).toList());
         styles.add(style());
+        styles.remove(OPAQUE);
+        if (!Platform.isSupported(ConditionalFeature.TRANSPARENT_WINDOW)) {
+            styles.add(OPAQUE);
+        }
         root.getStyleClass().setAll(styles);
     }
 
