@@ -80,7 +80,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
 
     Node node() {
         return switch (setting.type().kind()) {
-            case CHOICE -> Choice.of(id(), setting.type().values(), now(), setting::words, this::change);
+            case CHOICE -> Choice.inForm(id(), setting.type().values(), now(), setting::words, this::change);
             case CHOICES -> choices();
             case CHORDS -> chords();
             case FLAG -> flag();
@@ -154,7 +154,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         List<Grid> values = setting.type().values().isEmpty() ? GridWords.all() : setting.type().values().stream().map(Grid::parse).toList();
         // Some settings take plain values only.
         values = values.stream().filter(grid -> accepts(grid.text())).toList();
-        return Choice.of(id(), values, Grid.parse(now()), GridWords::of, grid -> change(grid.text(), GridWords.of(grid)));
+        return Choice.inForm(id(), values, Grid.parse(now()), GridWords::of, grid -> change(grid.text(), GridWords.of(grid)));
     }
 
     /** A chip for each usual interval on both sides. One of them stays: a harmony without a line is none. */
@@ -186,7 +186,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         if (!offered.contains(now())) {
             offered.add(now());
         }
-        return Choice.of(id(), offered, now(), setting::words, this::change);
+        return Choice.inForm(id(), offered, now(), setting::words, this::change);
     }
 
     /** Another part that is no drums; nothing, or the one that is gone, as long as it stands there. */
@@ -195,7 +195,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         if (!names.contains(now())) {
             names.add(0, now());
         }
-        return Choice.of(id(), names, now(), name -> name.isEmpty() ? Words.say("form.noPart") : name, this::change);
+        return Choice.inForm(id(), names, now(), name -> name.isEmpty() ? Words.say("form.noPart") : name, this::change);
     }
 
     private List<String> others() {
@@ -215,7 +215,7 @@ record SettingControl<S extends Step>(S step, StepSchema<S> schema, StepSetting<
         if (!sources.contains(now())) {
             sources.add(now());
         }
-        return Choice.of(id(), sources, now(), source -> sourceName(source, song), source -> change(source, sourceName(source, song)));
+        return Choice.inForm(id(), sources, now(), source -> sourceName(source, song), source -> change(source, sourceName(source, song)));
     }
 
     private static String sourceName(String source, Song song) {

@@ -53,4 +53,11 @@ public final class Choice {
         box.setOnHidden(event -> commit.run());
         return box;
     }
+
+    /** The same in a form, whose column gives it its width: the list is made once somebody comes to it. */
+    public static <T> ComboBox<T> inForm(String id, List<T> values, T chosen, Function<T, String> words, Consumer<T> onChoice) {
+        ComboBox<T> box = of(id, values, chosen, words, onChoice);
+        RestingSkin.rest(box);
+        return box;
+    }
 }
