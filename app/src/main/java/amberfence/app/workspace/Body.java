@@ -7,6 +7,7 @@ import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -41,12 +42,13 @@ final class Body extends StackPane {
     private final StepsColumn steps;
     private final VBox middle;
     private final StackPane centre;
-    private final Welcome welcome;
+    private final Supplier<Welcome> welcome;
     private boolean isLow;
     private boolean placing;
     private final Runnable place = this::place;
 
-    Body(Session session, PartsView parts, LadderPanel ladder, Drawer drawer, StepsColumn steps, Welcome welcome) {
+    /** @param welcome what an empty song shows; made when there is one */
+    Body(Session session, PartsView parts, LadderPanel ladder, Drawer drawer, StepsColumn steps, Supplier<Welcome> welcome) {
         this.session = session;
         this.parts = parts;
         this.ladder = ladder;
@@ -58,7 +60,7 @@ final class Body extends StackPane {
         VBox.setVgrow(ladder, Priority.ALWAYS);
         VBox.setMargin(drawer, new Insets(0, LadderPanel.BAR, 0, LadderPanel.DEGREES));
         middle = new VBox(2, ladder, drawer);
-        centre = new StackPane(middle, welcome);
+        centre = new StackPane(middle);
         centre.setMinWidth(LEAST_MIDDLE);
         columns.setId("columns");
         SplitPane.setResizableWithParent(parts, false);
@@ -96,8 +98,10 @@ final class Body extends StackPane {
     /** Puts the columns where there is room for them. */
     private void arrange() {
         boolean empty = session.results().get().song().parts().isEmpty();
-        welcome.setVisible(empty);
-        middle.setVisible(!empty);
+        if (empty && centre.getChildren().size() == 1) {
+            centre.getChildren().add(welcome.get());
+        }
+        centre.getChildren().forEach(child -> child.setVisible(empty != (child == middle)));
         boolean narrow = getWidth() > 0 && getWidth() < NARROW;
         List<Region> wanted = empty || narrow ? List.of(parts, centre) : List.of(parts, centre, steps);
         boolean over = narrow && !empty;

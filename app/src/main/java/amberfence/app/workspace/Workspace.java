@@ -122,7 +122,7 @@ public final class Workspace extends StackPane {
                 this::openRecipe));
         ladder.addTool(steps.call());
         this.body = new Body(session, new PartsView(session, clipboard, this::openCompare), ladder, drawer, steps,
-                new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
+                () -> new Welcome(files::chooseAndOpen, demo -> files.take(demo.song()), () -> PartsView.addPart(session, Role.MELODY),
                         this::openTime, this::openFence));
         fill(ladder, choice);
         setId("workspace");

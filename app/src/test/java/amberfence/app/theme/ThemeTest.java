@@ -59,6 +59,14 @@ class ThemeTest {
         }
     }
 
+    @Test
+    void whatCanvasesDrawWithStandsInTheOrderOfTheRoles() throws IOException {
+        Matcher fills = Pattern.compile("\\.swatches \\{\\s*-fx-background-color: ([^;]*);").matcher(text("shapes.css"));
+        assertThat(fills.find()).isTrue();
+        assertThat(fills.group(1).split(",\\s*")).containsExactly(Stream.of(Swatches.Role.values())
+                .map(role -> "-" + role.name().toLowerCase(Locale.ROOT).replace('_', '-')).toArray(String[]::new));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"paper", "lamp"})
     void textStandsOutFromWhatLiesUnderIt(String theme) throws IOException {
