@@ -43,6 +43,8 @@ public final class AmberFence extends Application {
     /** The song to begin with, composed while the toolkit starts. */
     private static Future<Song> first;
 
+    /** Comes to nothing; the fonts are there when it ends. */
+    private Future<?> fonts;
     private Workspace workspace;
 
     /** Begins to compose the first song. */
@@ -63,6 +65,15 @@ public final class AmberFence extends Application {
         return scene;
     }
 
+    /** Called off the interface thread, which meanwhile prepares for the window. */
+    @Override
+    public void init() {
+        fonts = Lane.inOrder("fonts").begin(() -> {
+            Theme.loadFonts();
+            return true;
+        });
+    }
+
     @Override
     public void start(Stage stage) {
         Arguments arguments;
@@ -73,8 +84,9 @@ public final class AmberFence extends Application {
             System.exit(2);
             return;
         }
-        Theme.load();
+        Theme.loadControls();
         Session session = new Session(Lane.await(first));
+        Lane.await(fonts);
         SoundDesk sound = new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime);
         sound.playWithInstalled(InstalledSounds::find);
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments), sound);

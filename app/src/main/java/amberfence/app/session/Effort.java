@@ -27,7 +27,7 @@ public final class Effort {
             notes += song.find(other).map(heard -> heard.line().size()).orElse(0);
         }
         boolean chords = schema.answersToChords(step) || !step.listensTo().isEmpty();
-        long made = schema.touches().contains(Touch.COUNT) ? NOTES_IN_A_QUARTER * (song.end() / song.time().ticksPerQuarter()) : 0;
+        long made = schema.touches().contains(Touch.COUNT) ? made(song) : 0;
         return (int) Math.min(Integer.MAX_VALUE / 8, notes * (chords ? WITH_CHORDS : 1) + made);
     }
 
@@ -43,6 +43,18 @@ public final class Effort {
 
     /** Whether work on a song must not keep the interface waiting. */
     static boolean isLong(Song song) {
-        return song.parts().stream().mapToLong(part -> of(part, song)).sum() > LONG_SONG;
+        return atMost(song) > LONG_SONG && song.parts().stream().mapToLong(part -> of(part, song)).sum() > LONG_SONG;
+    }
+
+    /** What no song of so many notes comes to more than, whatever its steps are; the first song of all does not have to ask them. */
+    private static long atMost(Song song) {
+        long notes = song.parts().stream().mapToLong(part -> part.line().size()).sum();
+        long worked = song.parts().stream().filter(part -> part.steps().stream().anyMatch(StepSlot::on)).count();
+        return notes + worked * (notes * WITH_CHORDS + made(song));
+    }
+
+    /** Some notes in every beat. */
+    private static long made(Song song) {
+        return NOTES_IN_A_QUARTER * (song.end() / song.time().ticksPerQuarter());
     }
 }

@@ -21,9 +21,19 @@ public enum Theme {
     private static final String OPAQUE = "opaque";
     private static final List<Typefaces> FONTS = List.of(Typefaces.SANS, Typefaces.SANS_BOLD, Typefaces.SERIF, Typefaces.SERIF_BOLD);
 
-    /** Loads the fonts that ship with the application, and how controls look at all; needed once, before the first window. */
+    /** Loads how controls look at all, and the fonts; needed once, before the first window. */
     public static void load() {
+        loadControls();
+        loadFonts();
+    }
+
+    /** Loads how controls look at all; needed before the first of them. */
+    public static void loadControls() {
         Application.setUserAgentStylesheet(sheet("controls"));
+    }
+
+    /** Loads the fonts that ship with the application, on any thread; needed before anything is written in them. */
+    public static void loadFonts() {
         FONTS.forEach(font -> Font.loadFont(font.file().toExternalForm(), 13));
     }
 
