@@ -53,6 +53,7 @@ public final class AmberFence extends Application {
         first = lane.begin(() -> Arguments.demo(arguments).map(Demo::song).orElseGet(() -> Song.empty(Words.say("song.untitled"))));
         // What the window asks for first of all, while the toolkit may still be starting.
         lane.execute(StepCatalogue::all);
+        lane.execute(() -> Words.say("song.untitled"));
     }
 
     /** The scene of a window. With its stylesheets already there the workspace is styled once, not twice. */
