@@ -5,7 +5,8 @@ import java.util.Locale;
 
 /**
  * Puts values into the places of a text: {@code %s} and {@code %d} the next one, {@code %2$s} the second, {@code %+d} a number
- * with its sign, {@code %%} a percent sign. Large numbers are grouped as the language groups them. Does the little of
+ * with its sign, {@code %%} a percent sign. In a place for a number large ones are grouped as the language groups them; in one for
+ * a text they stay as they are written in files and typed. Does the little of
  * {@link String#format} that texts need; that one has to be set up for a tenth of a second before the first window.
  */
 public final class Places {
@@ -44,12 +45,13 @@ public final class Places {
             if (kind != 's' && kind != 'd' || place >= values.length) {
                 throw new IllegalArgumentException("“" + text + "” has a place that cannot be filled with " + values.length + " values");
             }
-            filled.append(signed && ((Number) values[place]).longValue() >= 0 ? "+" : "").append(shown(values[place]));
+            filled.append(signed && ((Number) values[place]).longValue() >= 0 ? "+" : "").append(kind == 'd' ? grouped(values[place])
+                    : String.valueOf(values[place]));
         }
         return filled.append(text, at, text.length()).toString();
     }
 
-    private static String shown(Object value) {
+    private static String grouped(Object value) {
         boolean large = (value instanceof Integer || value instanceof Long) && Math.abs(((Number) value).longValue()) >= GROUPED;
         return large ? NumberFormat.getIntegerInstance(Locale.forLanguageTag(Texts.language())).format(value) : String.valueOf(value);
     }

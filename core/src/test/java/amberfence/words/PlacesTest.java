@@ -21,8 +21,9 @@ class PlacesTest {
     }
 
     @Test
-    void largeNumbersAreGrouped() {
-        assertThat(Places.fill("%d notes, %s ticks, bar %d", 1_000_000, 20_000L, 9_999)).isEqualTo("1,000,000 notes, 20,000 ticks, bar 9999");
+    void largeCountsAreGroupedAndWhatIsWrittenInFilesIsNot() {
+        assertThat(Places.fill("%d notes in bar %d", 1_000_000, 9_999)).isEqualTo("1,000,000 notes in bar 9999");
+        assertThat(Places.fill("tick must be 0 to %s", 1L << 40)).isEqualTo("tick must be 0 to 1099511627776");
     }
 
     @Test

@@ -29,6 +29,11 @@ public enum Icons {
         this.icon = icon;
     }
 
+    /** Loads the font of the signs, which else comes with the first of them. */
+    static void load() {
+        FONT.getName();
+    }
+
     /** A fresh picture of the sign. */
     public Node node() {
         Node shape = icon == null ? metronome() : sign(icon);

@@ -34,6 +34,7 @@ public enum Theme {
 
     /** Loads the fonts that ship with the application, on any thread; needed before anything is written in them. */
     public static void loadFonts() {
+        Icons.load();
         FONTS.forEach(font -> Font.loadFont(font.file().toExternalForm(), 13));
     }
 
