@@ -6,11 +6,11 @@ import java.util.Locale;
 /**
  * Puts values into the places of a text: {@code %s} and {@code %d} the next one, {@code %2$s} the second, {@code %+d} a number
  * with its sign, {@code %%} a percent sign. In a place for a number large ones are grouped as the language groups them; in one for
- * a text they stay as they are written in files and typed. Does the little of
- * {@link String#format} that texts need; that one has to be set up for a tenth of a second before the first window.
+ * a text they stay as they are written in files and typed. Does the little of {@link String#format} that texts need; that one takes
+ * its time when it is first asked, which is while the window is built.
  */
 public final class Places {
-    /** Four figures are read at a glance, and bars and years are not grouped. */
+    /** Four figures are read at a glance. */
     private static final long GROUPED = 10_000;
 
     private Places() {
