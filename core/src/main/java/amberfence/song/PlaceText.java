@@ -1,7 +1,7 @@
 package amberfence.song;
 
+import amberfence.words.Decimals;
 import amberfence.words.Texts;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,13 +13,16 @@ public final class PlaceText {
     private static final Pattern PLACE = Pattern.compile("\\s*(\\d{1,6})(?:\\s*:\\s*(\\d{1,3})([.,]\\d{1,6})?)?\\s*");
     private static final Pattern BEATS = Pattern.compile("\\s*(\\d{1,5}(?:[.,]\\d{1,6})?|[.,]\\d{1,6})\\s*");
 
+    /** Of a beat. */
+    private static final int DECIMALS = 2;
+
     private PlaceText() {
     }
 
     /** The place of a tick. */
     public static String of(TimeMap time, long tick) {
         BarPosition position = time.position(tick);
-        String fraction = rounded((double) position.tick() / beat(time, tick));
+        String fraction = Decimals.text((double) position.tick() / beat(time, tick), DECIMALS);
         // What is less than a hundredth before the next beat does not become a whole one.
         return position.bar() + ":" + position.beat() + (fraction.equals("0") ? "" : fraction.equals("1") ? ".99" : fraction.substring(1));
     }
@@ -42,7 +45,7 @@ public final class PlaceText {
 
     /** A length in beats of the metre that holds where it begins. */
     public static String beats(TimeMap time, long start, long ticks) {
-        return rounded((double) ticks / beat(time, start));
+        return Decimals.text((double) ticks / beat(time, start), DECIMALS);
     }
 
     /**
@@ -60,10 +63,5 @@ public final class PlaceText {
 
     private static double beat(TimeMap time, long tick) {
         return 4.0 * time.ticksPerQuarter() / time.metreAt(tick).denominator();
-    }
-
-    private static String rounded(double value) {
-        String text = String.format(Locale.ROOT, "%.2f", value);
-        return text.contains(".") ? text.replaceAll("\\.?0+$", "") : text;
     }
 }

@@ -4,7 +4,7 @@ import amberfence.song.BarPosition;
 import amberfence.song.Metre;
 import amberfence.song.Tempo;
 import amberfence.song.TimeMap;
-import java.util.Locale;
+import amberfence.words.Decimals;
 
 /** Places, metres and tempi as people write them. */
 public final class TimeWords {
@@ -34,8 +34,7 @@ public final class TimeWords {
 
     /** A number with a decimal only where it has one. */
     public static String number(double value) {
-        return Math.abs(value - Math.rint(value)) < 0.05 ? String.format(Locale.ROOT, "%.0f", value)
-                : String.format(Locale.ROOT, "%.1f", value);
+        return Decimals.text(value, 1);
     }
 
     /**
