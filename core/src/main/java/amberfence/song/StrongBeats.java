@@ -9,7 +9,16 @@ public enum StrongBeats {
     OF_THE_METRE {
         @Override
         public boolean has(Metre metre, int beat) {
-            return beat == 1 || TABLE.stream().anyMatch(kind -> kind.isOf(metre) && kind.beats.contains(beat));
+            if (beat == 1) {
+                return true;
+            }
+            // Asked with every note: a loop, and no set-up for one.
+            for (Kind kind : TABLE) {
+                if (kind.isOf(metre)) {
+                    return kind.beats.contains(beat);
+                }
+            }
+            return false;
         }
     },
     /** The first, and with four or more main beats of an even number the middle one: so songs were read that were saved before format 4. */

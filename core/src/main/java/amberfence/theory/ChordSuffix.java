@@ -31,8 +31,7 @@ final class ChordSuffix {
         }
 
         String in(String text) {
-            Matcher matcher = written.matcher(text);
-            return matcher.find() ? matcher.replaceAll(plain) : text;
+            return written.matcher(text).replaceAll(plain);
         }
     }
 

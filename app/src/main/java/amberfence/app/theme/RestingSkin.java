@@ -33,11 +33,9 @@ final class RestingSkin<T> extends SkinBase<ComboBox<T>> {
         arrow.getStyleClass().add("arrow");
         arrowButton.getStyleClass().add("arrow-button");
         arrow.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        shown.setFocusTraversable(false);
         shown.setMouseTransparent(true);
         getChildren().setAll(shown, arrowButton);
         registerChangeListener(box.valueProperty(), change -> update());
-        registerChangeListener(box.converterProperty(), change -> update());
         update();
     }
 

@@ -37,7 +37,7 @@ public final class Words {
         return texts;
     }
 
-    /** The text of a name, with values in the places marked as in {@link String#format}, to be shown. */
+    /** The text of a name, with values in the places marked as for {@link Places}, to be shown. */
     public static String say(String name, Object... values) {
         return kept(name, Arrays.stream(values).map(value -> value instanceof String some ? name(some) : value).toArray());
     }

@@ -1,8 +1,8 @@
 package amberfence.format.musicxml;
 
 import amberfence.format.musicxml.BarEvents.Mark;
+import amberfence.words.Decimals;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 import org.audiveris.proxymusic.AboveBelow;
@@ -48,18 +48,14 @@ final class ScoreTempos {
         Metronome metronome = MAKE.createMetronome();
         metronome.setBeatUnit("quarter");
         metronome.setPerMinute(MAKE.createPerMinute());
-        metronome.getPerMinute().setValue(plain(quartersPerMinute, 2));
+        metronome.getPerMinute().setValue(Decimals.text(quartersPerMinute, 2));
         DirectionType type = MAKE.createDirectionType();
         type.setMetronome(metronome);
         Direction direction = MAKE.createDirection();
         direction.setPlacement(AboveBelow.ABOVE);
         direction.getDirectionType().add(type);
         direction.setSound(MAKE.createSound());
-        direction.getSound().setTempo(new BigDecimal(plain(quartersPerMinute, 9)));
+        direction.getSound().setTempo(new BigDecimal(Decimals.text(quartersPerMinute, 9)));
         return direction;
-    }
-
-    private static String plain(double number, int places) {
-        return new BigDecimal(number).setScale(places, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
     }
 }

@@ -62,11 +62,7 @@ final class Explanation {
     }
 
     private int losses(int note, int pitch) {
-        int before = graph.previous[note];
-        int after = graph.next[note];
-        boolean atFront = before >= 0 && ShapeCost.isLoss(graph.pitch(note) - graph.pitch(before), pitch - solved[before]);
-        boolean atEnd = after >= 0 && ShapeCost.isLoss(graph.pitch(after) - graph.pitch(note), solved[after] - pitch);
-        return (atFront ? 1 : 0) + (atEnd ? 1 : 0);
+        return (lossBefore(note, pitch).isPresent() ? 1 : 0) + (lossAfter(note, pitch).isPresent() ? 1 : 0);
     }
 
     private Reason firstLoss(int note, int chosen, int other) {

@@ -16,6 +16,11 @@ final class ShapeCost {
     /** Two notes on one pitch at once, where another pitch was to be had, outweigh anything in the line. */
     private static final int AVOIDABLE_UNISON = 4000;
 
+    /** Asked for with every note that moves, so they are made once. */
+    private static final Optional<ShapeLoss> REPEATS = Optional.of(ShapeLoss.REPEATS);
+    private static final Optional<ShapeLoss> SPLITS = Optional.of(ShapeLoss.SPLITS);
+    private static final Optional<ShapeLoss> TURNS = Optional.of(ShapeLoss.TURNS);
+
     private ShapeCost() {
     }
 
@@ -33,8 +38,7 @@ final class ShapeCost {
         return isLoss(before, after) ? leap + ((long) LOSS << FIRST_SHIFT) : leap;
     }
 
-    /** Whether neighbours that were {@code before} apart and are now {@code after} lose their direction. */
-    static boolean isLoss(int before, int after) {
+    private static boolean isLoss(int before, int after) {
         return Integer.signum(before) != Integer.signum(after);
     }
 
@@ -43,6 +47,6 @@ final class ShapeCost {
         if (!isLoss(before, after)) {
             return Optional.empty();
         }
-        return Optional.of(after == 0 ? ShapeLoss.REPEATS : before == 0 ? ShapeLoss.SPLITS : ShapeLoss.TURNS);
+        return after == 0 ? REPEATS : before == 0 ? SPLITS : TURNS;
     }
 }

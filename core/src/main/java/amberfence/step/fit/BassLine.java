@@ -152,7 +152,10 @@ final class BassLine {
     }
 
     private static List<Candidate> path(List<List<Candidate>> all, List<int[]> came, int[] best) {
-        int at = cheapest(best);
+        int at = 0;
+        for (int h = 1; h < best.length; h++) {
+            at = best[h] < best[at] ? h : at;
+        }
         Candidate[] path = new Candidate[all.size()];
         for (int i = all.size() - 1; i >= 0; i--) {
             path[i] = all.get(i).get(at);
@@ -167,14 +170,6 @@ final class BassLine {
         for (int i = 0; i < candidates.size(); i++) {
             boolean leads = candidates.get(i).sort() == Sort.STEP || candidates.get(i).sort() == Sort.SEMITONE;
             at = !leads && (at < 0 || costs[i] < costs[at]) ? i : at;
-        }
-        return at;
-    }
-
-    private static int cheapest(int[] costs) {
-        int at = 0;
-        for (int i = 1; i < costs.length; i++) {
-            at = costs[i] < costs[at] ? i : at;
         }
         return at;
     }

@@ -138,7 +138,7 @@ final class GroupFit {
         int chord = group.get(0).chord();
         List<Integer> from = distinct(group);
         List<Integer> found = taken.isEmpty() ? List.of()
-                : NearestVoicing.search(from.size(), ruling.chord(chord), bass, pitch -> !taken.contains(pitch)).of(from);
+                : NearestVoicing.of(from, ruling.chord(chord), bass, pitch -> !taken.contains(pitch));
         if (found.isEmpty()) {
             found = answer(chord, from, bass);
         }
