@@ -14,6 +14,8 @@ import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import javafx.geometry.Bounds;
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -60,6 +62,23 @@ class NewPartsTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z).push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(session.song().parts()).hasSize(4);
+    }
+
+    /** Their lists are made when somebody comes; nobody is to see that. */
+    @Test
+    void choicesAreAsLargeBeforeSomebodyComesToThemAsAfter() {
+        click("part-menu-" + KEYS);
+        chooseUnder("part-voices", "voices-bass");
+        List<ComboBox<?>> choices = scene.getRoot().lookupAll("#steps .combo-box").stream().<ComboBox<?>>map(node -> (ComboBox<?>) node).toList();
+        assertThat(choices).hasSize(3);
+        for (ComboBox<?> choice : choices) {
+            assertThat(choice.lookup(".list-view")).as("at rest").isNull();
+            Bounds before = choice.getLayoutBounds();
+            interact(choice::requestFocus);
+            settle();
+            assertThat(choice.lookup(".list-view")).as("with a list").isNotNull();
+            assertThat(choice.getLayoutBounds()).as(choice.getId()).isEqualTo(before);
+        }
     }
 
     @Test

@@ -77,6 +77,12 @@ final class RestingSkin<T> extends SkinBase<ComboBox<T>> {
         return top + shown.prefHeight(width) + bottom;
     }
 
+    /** Beside a label of two lines it does not grow, as it does not with the usual skin. */
+    @Override
+    protected double computeMaxHeight(double width, double top, double right, double bottom, double left) {
+        return getSkinnable().prefHeight(width);
+    }
+
     @Override
     protected void layoutChildren(double x, double y, double width, double height) {
         double arrowWidth = arrowWidth();
