@@ -46,6 +46,21 @@ class KeyLaneTest extends WindowTest {
     }
 
     @Test
+    void keepsTheFocusOnAKeyWhileNotesAreEdited() {
+        Node key = lookup("#key-span-1").query();
+        interact(key::requestFocus);
+        interact(() -> session.edit("louder", song -> song.withPart(0, part -> part.withTake(take -> take.withLine(
+                take.line().with(note -> true, note -> note.withVelocity(100)))))));
+        settle();
+        assertThat(key.isFocused()).isTrue();
+        interact(() -> session.edit("longer", song -> song.withPart(0, part -> part.withTake(take -> take.withLine(
+                take.line().with(note -> true, note -> note.withLength(note.length() + 4 * 1920)))))));
+        settle();
+        assertThat(session.song().lastBar()).isGreaterThan(32);
+        assertThat(lookup("#key-span-2").query().getAccessibleText()).isEqualTo("D dorian, bars 25–" + session.song().lastBar());
+    }
+
+    @Test
     void addsAKeyFromTheLaneAndChoosesItOnThePage() {
         interact(() -> session.transport().moveTo(session.song().time().barStart(9)));
         clickOn("#key-span-0");

@@ -16,6 +16,10 @@ import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
+import amberfence.song.ChordSpan;
+import amberfence.song.Progression;
+import amberfence.step.fit.FitBass;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;
@@ -96,6 +100,24 @@ class LongSongTest extends WindowTest {
         assertThat(session.song().part(0).line().notes()).extracting(Note::pitch).containsExactlyElementsOf(
                 song().part(0).line().notes().stream().map(note -> note.pitch() + 12).toList());
         assertThat(session.edits()).as("three edits by name").hasSize(1 + 1 + 3);
+    }
+
+    @Test
+    void theFootSaysThatSomethingTakesLongUntilItIsThere() {
+        ready();
+        String before = text("status");
+        List<String> said = new ArrayList<>();
+        interact(() -> {
+            ((Label) lookup("#status").query()).textProperty().addListener((property, old, now) -> said.add(now));
+            List<ChordSpan> chords = new ArrayList<>();
+            for (int bar = 0; bar < NOTES / 16; bar++) {
+                chords.add(ChordSpan.of(NOTES + 1 + bar, bar * 1920L, (bar + 1) * 1920L, Chord.parse(bar % 2 == 0 ? "Dm7" : "G7")));
+            }
+            session.edit("chords", song -> song.withProgression(new Progression(chords)).withNextId(2 * NOTES));
+            session.addStep(0, "bass", song -> FitBass.USUAL);
+        });
+        ready();
+        assertThat(said).contains("Working it out …").last().asString().startsWith(before.substring(0, before.indexOf(" notes")));
     }
 
     @Test

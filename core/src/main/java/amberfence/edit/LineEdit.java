@@ -35,8 +35,7 @@ public interface LineEdit {
     /** Moves notes in time, all alike, and none before the beginning of the song. */
     static LineEdit shift(NoteSet notes, long ticks) {
         return (line, fresh) -> {
-            long first = notes.in(line).stream().mapToLong(Note::start).min().orElse(0);
-            long by = Math.max(-first, ticks);
+            long by = ticks >= 0 ? ticks : Math.max(-notes.in(line).stream().mapToLong(Note::start).min().orElse(0), ticks);
             return each(line, notes, note -> note.withStart(note.start() + by));
         };
     }

@@ -80,16 +80,27 @@ public final class Line {
     public Line with(Predicate<Note> chosen, UnaryOperator<Note> edit) {
         Note[] changed = new Note[notes.size()];
         boolean inOrder = true;
+        boolean lastStays = true;
+        long latest = 0;
+        boolean endStays = end >= 0;
         for (int i = 0; i < changed.length; i++) {
             Note note = notes.get(i);
             changed[i] = chosen.test(note) ? edit.apply(note) : note;
-            boolean stays = i == 0 || changed[i] == note && changed[i - 1] == notes.get(i - 1);
-            inOrder = inOrder && (stays || Note.IN_TIME.compare(changed[i - 1], changed[i]) <= 0);
+            boolean stays = changed[i] == note;
+            if (!stays) {
+                latest = Math.max(latest, changed[i].end());
+                endStays = endStays && note.end() < end;
+            }
+            inOrder = inOrder && (i == 0 || stays && lastStays || Note.IN_TIME.compare(changed[i - 1], changed[i]) <= 0);
+            lastStays = stays;
         }
         if (!inOrder) {
             Arrays.sort(changed, Note.IN_TIME);
         }
-        return new Line(changed);
+        Line line = new Line(changed);
+        // Where the last note to end is one that stays, no other needs to be looked at again.
+        line.end = endStays ? Math.max(end, latest) : -1;
+        return line;
     }
 
     /** The notes that begin in [from, to). */

@@ -36,7 +36,11 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were made. */
     public int added() {
-        return (int) changes.stream().filter(Change::isMade).count();
+        int added = 0;
+        for (Change change : changes) {
+            added += change.isMade() ? 1 : 0;
+        }
+        return added;
     }
 
     /** How many notes were changed or taken out. */

@@ -9,6 +9,7 @@ import javafx.scene.shape.Polygon;
 public final class SmallClock extends Pane {
     private static final double SIZE = 40;
     private static final double RADIUS = 15;
+    private Key shown;
 
     public SmallClock() {
         getStyleClass().add("small-clock");
@@ -18,6 +19,10 @@ public final class SmallClock extends Pane {
     }
 
     public void show(Key key) {
+        if (key.equals(shown)) {
+            return;
+        }
+        shown = key;
         getChildren().clear();
         Circle ring = new Circle(SIZE / 2, SIZE / 2, RADIUS);
         ring.getStyleClass().add("clock-ring");

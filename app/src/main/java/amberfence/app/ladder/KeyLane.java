@@ -30,6 +30,8 @@ final class KeyLane extends Pane {
     private final Session session;
     private final LadderView ladder;
     private final IntConsumer openFence;
+    private KeyPlan shown;
+    private int shownTo;
     /** The plan while an edge is dragged. */
     private Optional<KeyPlan> dragged = Optional.empty();
     private double pressedAt = -1;
@@ -48,7 +50,7 @@ final class KeyLane extends Pane {
         setClip(clip);
         // Placed at once: laying out the window on every frame of scrolling would be slow.
         ladder.view().addListener((property, old, now) -> layoutChildren());
-        session.results().addListener((property, old, now) -> rebuild());
+        session.results().addListener((property, old, now) -> follow());
         addEventFilter(MouseEvent.MOUSE_PRESSED, event -> pressedAt = sceneToLocal(event.getSceneX(), 0).getX());
         rebuild();
     }
@@ -61,7 +63,22 @@ final class KeyLane extends Pane {
         return session.results().get().song().time();
     }
 
+    private int lastBar() {
+        return session.results().get().song().lastBar();
+    }
+
+    /** Most edits leave the keys as they are. */
+    private void follow() {
+        if (plan().equals(shown) && lastBar() == shownTo) {
+            layoutChildren();
+        } else {
+            rebuild();
+        }
+    }
+
     private void rebuild() {
+        shown = plan();
+        shownTo = lastBar();
         getChildren().clear();
         for (int i = 0; i < plan().spans().size(); i++) {
             getChildren().add(span(i));
@@ -79,7 +96,7 @@ final class KeyLane extends Pane {
         button.setText(span.key().text());
         button.setMinWidth(0);
         button.setOnAction(event -> Controls.openMenu(button, items(index)));
-        int last = plan().lastBar(index, session.results().get().song().lastBar());
+        int last = plan().lastBar(index, lastBar());
         Controls.tip(button, Words.say("keys.tip", span.key().text(), Words.bars(span.fromBar(), last)));
         button.setAccessibleText(span.key().text() + ", " + Words.bars(span.fromBar(), last));
         button.setOnKeyPressed(event -> {

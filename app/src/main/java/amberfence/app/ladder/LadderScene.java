@@ -42,14 +42,27 @@ final class LadderScene {
         this.results = results;
         this.part = part;
         this.standings = standings;
-        this.notes = inTime(standings);
-        this.begins = notes.stream().mapToLong(LadderScene::begin).toArray();
-        this.latestEnd = new long[notes.size()];
+        this.begins = new long[standings.size()];
+        this.latestEnd = new long[standings.size()];
+        this.notes = index(standings) ? standings : standings.stream().sorted(Comparator.comparingLong(LadderScene::begin)).toList();
+        if (notes != standings) {
+            index(notes);
+        }
+    }
+
+    /** Keeps when each note begins and ends; tells whether they are in the order in which they begin, which a step may have changed. */
+    private boolean index(List<Standing> inOrder) {
+        boolean sorted = true;
         long latest = 0;
-        for (int i = 0; i < latestEnd.length; i++) {
-            latest = Math.max(latest, Math.max(notes.get(i).before().end(), notes.get(i).shown(false).end()));
+        for (int i = 0; i < begins.length; i++) {
+            Note before = inOrder.get(i).before();
+            Note now = inOrder.get(i).shown(false);
+            begins[i] = Math.min(before.start(), now.start());
+            sorted = sorted && (i == 0 || begins[i] >= begins[i - 1]);
+            latest = Math.max(latest, Math.max(before.end(), now.end()));
             latestEnd[i] = latest;
         }
+        return sorted;
     }
 
     /**
@@ -69,16 +82,6 @@ final class LadderScene {
 
     private static long begin(Standing standing) {
         return Math.min(standing.before().start(), standing.shown(false).start());
-    }
-
-    /** A step that moves notes in time may have changed their order. */
-    private static List<Standing> inTime(List<Standing> standings) {
-        for (int i = 1; i < standings.size(); i++) {
-            if (begin(standings.get(i)) < begin(standings.get(i - 1))) {
-                return standings.stream().sorted(Comparator.comparingLong(LadderScene::begin)).toList();
-            }
-        }
-        return standings;
     }
 
     /** Where the open step would take a note, were it switched on. */

@@ -34,6 +34,7 @@ import javafx.scene.shape.Rectangle;
 
 /** The strip above the ladder: heading and menus, the cards of the chords, and the voice threads. */
 public final class ProgressionView extends VBox {
+    private static final int NOTES_OF_A_VOICING = 200;
     private final Session session;
     private final ChordCommands commands;
     private final ChordMenus menus;
@@ -158,10 +159,11 @@ public final class ProgressionView extends VBox {
     }
 
     private void showMotion() {
-        Progression chords = progression();
-        session.computations().ask("motion of the voices", VoiceThreads.NOTES_OF_A_CHORD * chords.spans().size(), () -> chords.spans().size() < 2 ? ""
-                : Words.say("chords.motion", SmoothVoicings.motion(chords.voicings()), SmoothVoicings.motion(chords.spans().stream()
-                .map(span -> Voicing.of(span.chord())).toList())), motion::setText);
+        List<ChordSpan> spans = progression().spans();
+        // Voicing a chord is as much work as looking at many notes.
+        session.computations().ask("motion of the voices", NOTES_OF_A_VOICING * spans.size(), () -> spans.size() < 2 ? ""
+                : Words.say("chords.motion", SmoothVoicings.motion(spans.stream().map(ChordSpan::sounding).toList()),
+                SmoothVoicings.motion(spans.stream().map(span -> Voicing.of(span.chord())).toList())), motion::setText);
     }
 
     private void openMenu(ChordCard card) {

@@ -50,7 +50,7 @@ public final class Effort {
     private static long atMost(Song song) {
         long notes = song.parts().stream().mapToLong(part -> part.line().size()).sum();
         long worked = song.parts().stream().filter(part -> part.steps().stream().anyMatch(StepSlot::on)).count();
-        return notes + worked * (notes * WITH_CHORDS + made(song));
+        return worked == 0 ? notes : notes + worked * (notes * WITH_CHORDS + made(song));
     }
 
     /** Some notes in every beat. */

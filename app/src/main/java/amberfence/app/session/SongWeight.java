@@ -56,17 +56,20 @@ final class SongWeight {
 
     /** The references of a line, and those of its notes that the old one does not hold. */
     private static long weight(Line old, Line line) {
-        long bytes = (long) REFERENCE * line.size();
+        List<Note> before = old.notes();
+        List<Note> now = line.notes();
+        long bytes = (long) REFERENCE * now.size();
         int at = 0;
-        for (Note note : line.notes()) {
-            if (at < old.size() && old.notes().get(at) == note) {
+        for (int i = 0; i < now.size(); i++) {
+            Note note = now.get(i);
+            if (at < before.size() && before.get(at) == note) {
                 at++;
                 continue;
             }
-            while (at < old.size() && Note.IN_TIME.compare(old.notes().get(at), note) < 0) {
+            while (at < before.size() && Note.IN_TIME.compare(before.get(at), note) < 0) {
                 at++;
             }
-            bytes += at < old.size() && old.notes().get(at) == note ? 0 : NOTE;
+            bytes += at < before.size() && before.get(at) == note ? 0 : NOTE;
         }
         return bytes;
     }

@@ -22,6 +22,8 @@ public final class LineOutline extends Pane {
         shape.getStyleClass().add("outline");
         setMinSize(width, height);
         setPrefSize(width, height);
+        // The picture has its size whatever it shows.
+        shape.setManaged(false);
         getChildren().add(shape);
     }
 

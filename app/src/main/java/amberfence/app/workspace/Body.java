@@ -4,6 +4,7 @@ import amberfence.app.ladder.LadderPanel;
 import amberfence.app.parts.PartsView;
 import amberfence.app.session.Preferences;
 import amberfence.app.session.Session;
+import amberfence.app.theme.Compartment;
 import amberfence.app.words.Words;
 import java.util.Comparator;
 import java.util.List;
@@ -42,6 +43,9 @@ final class Body extends StackPane {
     private final StepsColumn steps;
     private final VBox middle;
     private final StackPane centre;
+    private final Compartment partsPlace;
+    private final Compartment centrePlace;
+    private final Compartment stepsPlace;
     private final Supplier<Welcome> welcome;
     private boolean isLow;
     private boolean placing;
@@ -63,9 +67,12 @@ final class Body extends StackPane {
         centre = new StackPane(middle);
         centre.setMinWidth(LEAST_MIDDLE);
         columns.setId("columns");
-        SplitPane.setResizableWithParent(parts, false);
-        SplitPane.setResizableWithParent(steps, false);
-        StackPane.setAlignment(steps, Pos.TOP_RIGHT);
+        partsPlace = new Compartment(parts);
+        centrePlace = new Compartment(centre);
+        stepsPlace = new Compartment(steps);
+        SplitPane.setResizableWithParent(partsPlace, false);
+        SplitPane.setResizableWithParent(stepsPlace, false);
+        StackPane.setAlignment(stepsPlace, Pos.TOP_RIGHT);
         getChildren().add(columns);
         session.results().addListener((property, old, now) -> arrange());
         widthProperty().addListener((property, old, now) -> {
@@ -103,17 +110,17 @@ final class Body extends StackPane {
         }
         centre.getChildren().forEach(child -> child.setVisible(empty != (child == middle)));
         boolean narrow = getWidth() > 0 && getWidth() < NARROW;
-        List<Region> wanted = empty || narrow ? List.of(parts, centre) : List.of(parts, centre, steps);
+        List<Region> wanted = empty || narrow ? List.of(partsPlace, centrePlace) : List.of(partsPlace, centrePlace, stepsPlace);
         boolean over = narrow && !empty;
-        if (!columns.getItems().equals(wanted) || over != getChildren().contains(steps)) {
+        if (!columns.getItems().equals(wanted) || over != getChildren().contains(stepsPlace)) {
             placing = true;
-            getChildren().remove(steps);
+            getChildren().remove(stepsPlace);
             columns.getItems().setAll(wanted);
             if (over) {
-                getChildren().add(steps);
-                steps.setMaxWidth(StepsColumn.WIDTH);
+                getChildren().add(stepsPlace);
+                stepsPlace.setMaxWidth(StepsColumn.WIDTH);
             } else {
-                steps.setMaxWidth(Double.MAX_VALUE);
+                stepsPlace.setMaxWidth(Double.MAX_VALUE);
             }
             steps.setNarrow(over);
             columns.getDividers().forEach(divider -> divider.positionProperty().addListener((property, old, now) -> keep()));
@@ -171,7 +178,7 @@ final class Body extends StackPane {
         boolean dragged = columns.lookupAll(".split-pane-divider").stream().anyMatch(divider -> divider.isPressed());
         if (!placing && dragged) {
             session.preferences().keep("parts-width", Double.toString(parts.getWidth()));
-            if (columns.getItems().contains(steps)) {
+            if (columns.getItems().contains(stepsPlace)) {
                 session.preferences().keep("steps-width", Double.toString(steps.getWidth()));
             }
         }

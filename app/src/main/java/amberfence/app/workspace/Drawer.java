@@ -76,6 +76,9 @@ final class Drawer extends Region {
             }
         });
         fold = Controls.iconButton("drawer-fold", Icons.DOWN, "drawer.fold", event -> show(open.get().isEmpty() ? last() : ""));
+        // Each has its place whatever it holds: what changes in one has nothing else laid out.
+        bar.setManaged(false);
+        content.setManaged(false);
         getChildren().addAll(edge, bar, content);
         Label signs = Controls.label(Words.say("drawer.signs"), "soft", "small");
         signs.setMinWidth(0);

@@ -6,16 +6,22 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.song.Part;
+import javafx.animation.PauseTransition;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
+import javafx.util.Duration;
 
 /** The foot of the window: what just happened, or how the part stands; and what undo would undo. */
 final class StatusLine extends HBox {
+    /** What is worked out sooner needs no words, which would only flicker. */
+    private static final Duration PATIENCE = Duration.millis(300);
     private final Session session;
     private final SongFiles files;
     private final Label status = new Label();
     private final Label undo = new Label();
+    private final PauseTransition patience = new PauseTransition(PATIENCE);
+    private boolean takesLong;
 
     StatusLine(Session session, SongFiles files) {
         super(20);
@@ -27,15 +33,30 @@ final class StatusLine extends HBox {
         status.setTextOverrun(OverrunStyle.ELLIPSIS);
         undo.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(status, Controls.filler(), undo);
-        session.frames().follow(this::update, session.results(), session.selection().part(), session.message(), session.working(), files.busy());
+        patience.setOnFinished(event -> {
+            takesLong = true;
+            update();
+        });
+        session.working().subscribe(this::await);
+        session.frames().follow(this::update, session.results(), session.selection().part(), session.message(), files.busy());
         update();
+    }
+
+    private void await(boolean working) {
+        patience.stop();
+        if (working) {
+            patience.play();
+        } else if (takesLong) {
+            takesLong = false;
+            update();
+        }
     }
 
     private void update() {
         undo.setText(session.undoName().map(name -> Words.say("status.undo", Shortcut.UNDO.keys(), name)).orElse(""));
         if (files.busy().get()) {
             status.setText(Words.say("status.files"));
-        } else if (session.working().get()) {
+        } else if (takesLong) {
             status.setText(Words.say("status.working"));
         } else if (!session.message().get().isEmpty()) {
             status.setText(session.message().get());

@@ -46,6 +46,7 @@ import amberfence.app.sound.SoundMenu;
 import amberfence.app.steps.RecipeCommands;
 import amberfence.app.steps.Settling;
 import amberfence.app.steps.StepsView;
+import amberfence.app.theme.Compartment;
 import amberfence.app.theme.Theme;
 import amberfence.app.through.ThroughView;
 import amberfence.app.trouble.Troubles;
@@ -130,7 +131,7 @@ public final class Workspace extends StackPane {
                 this::openFence, this::openTime, this::openHistory, files::chooseAndOpen, this::openExport);
         desk.setTop(new VBox(head, trouble));
         desk.setCenter(body);
-        desk.setBottom(new StatusLine(session, files));
+        desk.setBottom(new Compartment(new StatusLine(session, files)));
         if (!unreadable.isEmpty()) {
             trouble.show(Words.say("preferences.unreadable", unreadable));
         }
