@@ -1,9 +1,7 @@
 package amberfence.reading;
 
 import amberfence.song.Note;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -21,7 +19,8 @@ public final class VoiceSplitter {
     private final List<Note> notes;
     private final int[] previous;
     /** The last note of each voice, by pitch from low to high. */
-    private final List<Integer> voices = new ArrayList<>();
+    private int[] voices = new int[MOST_VOICES + 1];
+    private int known;
 
     private VoiceSplitter(List<Note> notes) {
         this.notes = notes;
@@ -64,10 +63,15 @@ public final class VoiceSplitter {
                 alone = from;
             } else {
                 if (alone != NO_NOTE) {
-                    voices.set(0, alone);
+                    voices[0] = alone;
                 }
-                assign(from, to);
-                alone = voices.size() == 1 ? voices.get(0) : NO_NOTE;
+                if (to - from == 1) {
+                    assign(from);
+                } else {
+                    assign(from, to);
+                }
+                order(to - from);
+                alone = known == 1 ? voices[0] : NO_NOTE;
             }
             from = to;
         }
@@ -85,10 +89,27 @@ public final class VoiceSplitter {
         return Math.abs(notes.get(voiceNote).pitch() - notes.get(note).pitch()) + (isBusy(voiceNote, note) ? BUSY : 0);
     }
 
+    /** Leads the cheapest voice to the only note of a moment. */
+    private void assign(int note) {
+        int cheapest = NEW_VOICE;
+        int voice = NO_NOTE;
+        for (int v = 0; v < known; v++) {
+            int cost = cost(voices[v], note);
+            if (cost < cheapest) {
+                cheapest = cost;
+                voice = v;
+            }
+        }
+        if (voice == NO_NOTE) {
+            begin(note);
+        } else {
+            lead(voice, note);
+        }
+    }
+
     /** The cheapest way to lead voices to the notes of one moment, both from low to high, by dynamic programming. */
     private void assign(int from, int to) {
         int count = to - from;
-        int known = voices.size();
         int[][] best = new int[count + 1][known + 1];
         int[][] move = new int[count + 1][known + 1];
         for (int n = 0; n <= count; n++) {
@@ -101,7 +122,7 @@ public final class VoiceSplitter {
                     choose(best, move, n, v, best[n - 1][v] + NEW_VOICE, 2);
                 }
                 if (n > 0 && v > 0) {
-                    choose(best, move, n, v, best[n - 1][v - 1] + cost(voices.get(v - 1), from + n - 1), 3);
+                    choose(best, move, n, v, best[n - 1][v - 1] + cost(voices[v - 1], from + n - 1), 3);
                 }
             }
         }
@@ -112,17 +133,54 @@ public final class VoiceSplitter {
             if (taken == 1) {
                 v--;
             } else if (taken == 2) {
-                previous[from + --n] = NO_NOTE;
-                voices.add(from + n);
+                begin(from + --n);
             } else {
-                previous[from + --n] = voices.get(--v);
-                voices.set(v, from + n);
+                lead(--v, from + --n);
             }
         }
-        voices.sort(Comparator.comparingInt((Integer note) -> notes.get(note).pitch()).thenComparingInt(note -> note));
-        while (voices.size() > Math.max(MOST_VOICES, count)) {
-            voices.remove(voices.stream().min(Comparator.comparingLong(note -> notes.get(note).end())).orElseThrow());
+    }
+
+    private void begin(int note) {
+        previous[note] = NO_NOTE;
+        if (known == voices.length) {
+            voices = Arrays.copyOf(voices, 2 * known);
         }
+        voices[known++] = note;
+    }
+
+    private void lead(int voice, int note) {
+        previous[note] = voices[voice];
+        voices[voice] = note;
+    }
+
+    /**
+     * Orders the voices by pitch, and forgets those that ended first where they are too many.
+     *
+     * @param count how many notes began together
+     */
+    private void order(int count) {
+        // Few of them have moved.
+        for (int i = 1; i < known; i++) {
+            int voice = voices[i];
+            int at = i;
+            while (at > 0 && isAbove(voices[at - 1], voice)) {
+                voices[at] = voices[at - 1];
+                at--;
+            }
+            voices[at] = voice;
+        }
+        while (known > Math.max(MOST_VOICES, count)) {
+            int first = 0;
+            for (int i = 1; i < known; i++) {
+                first = notes.get(voices[i]).end() < notes.get(voices[first]).end() ? i : first;
+            }
+            System.arraycopy(voices, first + 1, voices, first, --known - first);
+        }
+    }
+
+    private boolean isAbove(int note, int other) {
+        int difference = notes.get(note).pitch() - notes.get(other).pitch();
+        return difference > 0 || difference == 0 && note > other;
     }
 
     private static void choose(int[][] best, int[][] move, int n, int v, int cost, int taken) {

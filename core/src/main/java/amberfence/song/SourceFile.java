@@ -22,7 +22,7 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
     /** A track: its events in order, the last one being the end of the track; and bytes found after that. */
     public record Track(List<SourceEvent> events, Bytes rest) implements Chunk {
         public Track {
-            events = List.copyOf(events);
+            events = PackedEvents.of(events);
         }
     }
 

@@ -12,13 +12,13 @@ import amberfence.song.Tempo;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Lays a song's notes back into the events of the file that they came from, and writes the file. */
 final class MidiWriter {
@@ -33,21 +33,9 @@ final class MidiWriter {
     private final boolean timeChanged;
     private final boolean titleChanged;
     private final boolean copyrightChanged;
-    /** The notes to write, by identity. */
-    private final Map<Long, Placed> notes = new HashMap<>();
-
-    /** A note to write. */
-    private static final class Placed {
-        private final Note note;
-        /** Whether it found its place among the events of the source file. */
-        private boolean found;
-        /** Whether it differs from what the source file says. */
-        private boolean edited;
-
-        Placed(Note note) {
-            this.note = note;
-        }
-    }
+    private final PlacedNotes notes;
+    /** For each track to write the parts whose notes go there. */
+    private final List<List<Part>> parts = new ArrayList<>();
 
     /** @param source what the file held, in a form that may be written */
     MidiWriter(MidiExport export, SourceFile source) {
@@ -58,70 +46,94 @@ final class MidiWriter {
         this.timeChanged = !source.tracks().isEmpty() && !read.time().isWrittenAs(song.time());
         this.titleChanged = read.title().filter(title -> !title.equals(song.title())).isPresent();
         this.copyrightChanged = !read.copyright().equals(song.credits().copyright());
+        this.notes = new PlacedNotes(export.lines().values());
+        int tracks = source.tracks().size();
+        for (int i = 0; i < Math.max(1, tracks); i++) {
+            parts.add(new ArrayList<>());
+        }
         for (Part part : song.parts()) {
             Line line = export.lines().get(part.id());
             if (line != null) {
-                line.notes().forEach(note -> notes.put(note.id(), new Placed(note)));
                 Line original = part.takes().get(0).line();
                 if (line != original) {
-                    markEdits(original);
+                    original.notes().forEach(notes::compare);
+                }
+                boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks;
+                if (ownTrack) {
+                    parts.add(List.of(part));
+                } else {
+                    parts.get(part.track().getAsInt()).add(part);
                 }
             }
         }
     }
 
-    private void markEdits(Line original) {
-        for (Note before : original.notes()) {
-            Placed now = notes.get(before.id());
-            if (now != null) {
-                now.edited = !now.note.equals(before);
-            }
-        }
-    }
-
     byte[] write() {
-        List<List<OutEvent>> tracks = new ArrayList<>();
-        for (SourceFile.Track track : source.tracks()) {
-            tracks.add(events(track, tracks.size()));
+        find();
+        int type = export.type().orElse(source.type() == 0 && parts.size() > 1 ? 1 : source.type());
+        if (type == source.type() && !export.isPartial()) {
+            return file(type, source.chunks(), parts.size(), this::track);
         }
-        if (tracks.isEmpty()) {
-            tracks.add(conductor());
-        } else if (timeChanged || titleChanged || copyrightChanged) {
-            List<OutEvent> first = tracks.get(0);
-            first.addAll(0, timeChanged ? times() : List.of());
-            first.addAll(0, heading(titleChanged, copyrightChanged));
-            order(first);
-        }
-        song.parts().forEach(part -> addNewNotes(part, tracks));
-        int type = export.type().orElse(source.type() == 0 && tracks.size() > 1 ? 1 : source.type());
-        return type == source.type() && !export.isPartial() ? file(type, source.chunks(), tracks)
-                : file(type, List.of(), Retracking.to(type, source.type(), tracks));
-    }
-
-    private byte[] file(int type, List<SourceFile.Chunk> order, List<List<OutEvent>> tracks) {
-        ByteSink out = new ByteSink(notes.size() * 8 + 256);
+        List<List<OutEvent>> tracks = Retracking.to(type, source.type(), IntStream.range(0, parts.size()).mapToObj(this::track).toList());
         List<List<OutEvent>> wanted = new ArrayList<>();
         for (int i = 0; i < tracks.size(); i++) {
             if (i == 0 || !export.isPartial() || tracks.get(i).size() > 1) {
                 wanted.add(tracks.get(i));
             }
         }
+        return file(type, List.of(), wanted.size(), wanted::get);
+    }
+
+    /** Notes which notes begin where the source file has them. */
+    private void find() {
+        for (SourceFile.Track track : source.tracks()) {
+            for (SourceEvent event : track.events()) {
+                if (event instanceof SourceEvent.NoteOn on) {
+                    int index = notes.at(on.noteId());
+                    if (index >= 0 && notes.note(index).start() == on.tick()) {
+                        notes.find(index);
+                    }
+                }
+            }
+        }
+    }
+
+    /** Makes one track after another, so that the events of only one are there at a time. */
+    private List<OutEvent> track(int index) {
+        int read = source.tracks().size();
+        List<OutEvent> events;
+        if (index < read) {
+            events = events(source.tracks().get(index), index);
+            if (index == 0 && (timeChanged || titleChanged || copyrightChanged)) {
+                events.addAll(0, timeChanged ? times() : List.of());
+                events.addAll(0, heading(titleChanged, copyrightChanged));
+                order(events);
+            }
+        } else {
+            events = read == 0 && index == 0 ? conductor() : named(parts.get(index).get(0));
+        }
+        parts.get(index).forEach(part -> addNewNotes(part, events));
+        return events;
+    }
+
+    private byte[] file(int type, List<SourceFile.Chunk> order, int tracks, IntFunction<List<OutEvent>> track) {
+        ByteSink out = new ByteSink(notes.size() * 8 + 256);
         out.addLetters("MThd");
         out.addInt(6 + source.headerRest().length());
         out.addShort(type);
-        out.addShort(wanted.size());
+        out.addShort(tracks);
         out.addShort(source.division());
         out.add(source.headerRest());
         int next = 0;
         for (SourceFile.Chunk chunk : order) {
             if (chunk instanceof SourceFile.Foreign foreign) {
                 out.add(foreign.bytes());
-            } else if (next < wanted.size()) {
-                TrackWriter.write(wanted.get(next++), ((SourceFile.Track) chunk).rest(), out);
+            } else if (next < tracks) {
+                TrackWriter.write(track.apply(next++), ((SourceFile.Track) chunk).rest(), out);
             }
         }
-        while (next < wanted.size()) {
-            TrackWriter.write(wanted.get(next++), Bytes.EMPTY, out);
+        while (next < tracks) {
+            TrackWriter.write(track.apply(next++), Bytes.EMPTY, out);
         }
         return out.toArray();
     }
@@ -138,17 +150,17 @@ final class MidiWriter {
                     events.add(new OutEvent.Raw(other.tick(), other.bytes(), other.running()));
                 }
             } else if (event instanceof SourceEvent.NoteOn on) {
-                Placed placed = notes.get(on.noteId());
-                if (placed != null && placed.note.start() == on.tick()) {
-                    placed.found = true;
-                    anyEdited |= placed.edited;
-                    events.add(new OutEvent.Sounding(on.tick(), placed.note, true, on.running(), false, placed.edited));
+                int at = notes.at(on.noteId());
+                if (at >= 0 && notes.note(at).start() == on.tick()) {
+                    anyEdited |= notes.isEdited(at);
+                    events.add(new OutEvent.Sounding(on.tick(), notes.note(at), true, on.running(), false, notes.isEdited(at)));
                 }
-            } else if (event instanceof SourceEvent.NoteOff off && isPlaced(off.noteId())) {
-                Note note = notes.get(off.noteId()).note;
+            } else if (event instanceof SourceEvent.NoteOff off && notes.isFound(off.noteId())) {
+                int at = notes.at(off.noteId());
+                Note note = notes.note(at);
                 boolean inPlace = note.end() == off.tick() || note.start() == off.tick() && note.length() == 1;
                 events.add(new OutEvent.Sounding(inPlace ? off.tick() : note.end(), note, false,
-                        off.running() && inPlace, off.asNoteOn(), notes.get(off.noteId()).edited));
+                        off.running() && inPlace, off.asNoteOn(), notes.isEdited(at)));
                 anyEdited |= !inPlace;
             }
         }
@@ -156,11 +168,6 @@ final class MidiWriter {
             order(events);
         }
         return events;
-    }
-
-    private boolean isPlaced(long id) {
-        Placed placed = notes.get(id);
-        return placed != null && placed.found;
     }
 
     private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {
@@ -179,29 +186,23 @@ final class MidiWriter {
         return !channels.isEmpty() || meta == 0x2F || GLOBAL_META.contains(meta) || track == 0 && meta == MetaEvents.TRACK_NAME;
     }
 
-    /** Notes that are not in the source, or that moved in time, go to their part's track; new parts get a new one. */
-    private void addNewNotes(Part part, List<List<OutEvent>> tracks) {
-        Line line = export.lines().get(part.id());
-        if (line == null) {
+    /** Notes that are not in the source, or that moved in time. */
+    private void addNewNotes(Part part, List<OutEvent> track) {
+        List<Note> fresh = export.lines().get(part.id()).notes().stream().filter(note -> !notes.isFound(note.id())).toList();
+        if (fresh.isEmpty()) {
             return;
         }
-        List<Note> fresh = line.notes().stream().filter(note -> !isPlaced(note.id())).toList();
-        boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= source.tracks().size();
-        if (fresh.isEmpty() && !ownTrack) {
-            return;
-        }
-        if (ownTrack) {
-            List<OutEvent> track = new ArrayList<>();
-            track.add(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, part.name()), false));
-            track.add(new OutEvent.Raw(0, Bytes.of(0xFF, 0x2F, 0), false));
-            tracks.add(track);
-        }
-        List<OutEvent> track = tracks.get(ownTrack ? tracks.size() - 1 : part.track().getAsInt());
         for (Note note : fresh) {
             track.add(new OutEvent.Sounding(note.start(), note, true, false, false, true));
             track.add(new OutEvent.Sounding(note.end(), note, false, false, false, true));
         }
         order(track);
+    }
+
+    /** The track of a part that the source file has none for. */
+    private static List<OutEvent> named(Part part) {
+        return new ArrayList<>(List.of(new OutEvent.Raw(0, text(MetaEvents.TRACK_NAME, part.name()), false),
+                new OutEvent.Raw(0, Bytes.of(0xFF, 0x2F, 0), false)));
     }
 
     /** In time, what belongs together in an order that can be read back, the end of the track last. */

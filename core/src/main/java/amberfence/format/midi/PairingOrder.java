@@ -14,6 +14,8 @@ import java.util.Set;
  * Only events of a channel and pitch on which an edited note stands change places, and only among their own places.
  */
 final class PairingOrder {
+    private static final int FEW = 20;
+
     private PairingOrder() {
     }
 
@@ -24,11 +26,28 @@ final class PairingOrder {
             while (to < events.size() && events.get(to).tick() == events.get(from).tick()) {
                 to++;
             }
-            if (to - from > 1) {
+            if (to - from > 1 && isToBeOrdered(events, from, to)) {
                 applyToTick(events, from, to);
             }
             from = to;
         }
+    }
+
+    /** Whether a note that was edited stands among others of its channel and pitch; of few events that is seen at once. */
+    private static boolean isToBeOrdered(List<OutEvent> events, int from, int to) {
+        if (to - from > FEW) {
+            return true;
+        }
+        for (int i = from; i < to; i++) {
+            if (events.get(i) instanceof OutEvent.Sounding note && note.edited()) {
+                for (int j = from; j < to; j++) {
+                    if (j != i && events.get(j) instanceof OutEvent.Sounding other && other.voice() == note.voice()) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
     }
 
     private static void applyToTick(List<OutEvent> events, int from, int to) {
