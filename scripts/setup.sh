@@ -108,19 +108,31 @@ need_display() {
 
 # The JVM starts much faster with an archive of the classes it will load. The first run after a build writes one when it
 # ends, the next ones use it; one that does not fit is passed over by the JVM.
+# shared_classes NAME JAR: of what is started from a jar.
 shared_classes() {
   # Another Java, or the folder in another place, has classes of its own.
-  local archive="$HOME_DIR/.amber-fence/classes-$JAVA_VERSION-$(cksum <<<"$HOME_DIR $JAVA_SAYS" | cut -d ' ' -f 1).jsa"
+  local archive="$HOME_DIR/.amber-fence/$1-$JAVA_VERSION-$(cksum <<<"$HOME_DIR $JAVA_SAYS" | cut -d ' ' -f 1).jsa"
   mkdir -p "$HOME_DIR/.amber-fence"
   local read=SharedArchiveFile write=ArchiveClassesAtExit
   # From 25 on such an archive is called a cache, and holds more.
   [ "$JAVA_VERSION" -lt 25 ] || { read=AOTCache; write=AOTCacheOutput; archive=${archive%.jsa}.aot; }
-  if [ -e "$archive" ] && [ "$archive" -nt "$HOME_DIR/app/target/amber-fence-app-0.1.0.jar" ]; then
+  if [ -e "$archive" ] && [ "$archive" -nt "$2" ]; then
     SHARED_CLASSES="-XX:$read=$archive"
   else
-    rm -f "$HOME_DIR"/.amber-fence/classes*
+    rm -f "$HOME_DIR/.amber-fence/$1-"*
     SHARED_CLASSES="-XX:$write=$archive"
   fi
+}
+
+# run_command ARGUMENTS…: works on files, without a window.
+run_command() {
+  local jar="$HOME_DIR/cli/target/amber-fence-cli-0.1.0.jar" classes
+  classes="$jar$(printf ':%s' "$HOME_DIR"/cli/target/lib/*.jar)"
+  # From 25 on Java says on the output that it wrote a cache, which would stand among the answers.
+  SHARED_CLASSES=-Xshare:auto
+  [ "$JAVA_VERSION" -ge 25 ] || shared_classes commands "$jar"
+  exec "$JAVA" -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
+    --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED -cp "$classes" amberfence.cli.Main "$@"
 }
 
 # What newer versions of Java want to be told, so that they do not warn of what JavaFX does.
@@ -143,7 +155,7 @@ run_window() {
       *) classes="$classes:$jar" ;;
     esac
   done
-  shared_classes
+  shared_classes classes "$HOME_DIR/app/target/amber-fence-app-0.1.0.jar"
   java_permissions
   set -- "$JAVA" $WINDOW_JAVA_OPTIONS -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 \
     "$SHARED_CLASSES" ${PERMISSIONS[@]+"${PERMISSIONS[@]}"} ${AMBER_FENCE_JAVA_OPTIONS:-} \

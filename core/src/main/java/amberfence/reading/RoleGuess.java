@@ -25,7 +25,10 @@ public final class RoleGuess {
         if (together * 3 >= notes.size()) {
             return Role.CHORDS;
         }
-        int[] pitches = notes.stream().mapToInt(Note::pitch).sorted().toArray();
-        return pitches[pitches.length / 2] < BASS_BELOW ? Role.BASS : Role.MELODY;
+        int below = 0;
+        for (Note note : notes) {
+            below += note.pitch() < BASS_BELOW ? 1 : 0;
+        }
+        return below > notes.size() / 2 ? Role.BASS : Role.MELODY;
     }
 }

@@ -38,6 +38,9 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
     }
 
     private static SourceFile.Track repaired(SourceFile.Track track, String place, List<Notice> repairs) {
+        if (track.rest().length() == 0 && track.events().stream().allMatch(MidiRepair::isRight)) {
+            return track;
+        }
         Map<String, Integer> tallies = new LinkedHashMap<>();
         List<SourceEvent> events = new ArrayList<>(track.events().size());
         for (SourceEvent event : track.events()) {
@@ -59,6 +62,10 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
             repairs.add(new Notice(place, Texts.say("bytes behind the end of the track left out: %s", track.rest().length())));
         }
         return new SourceFile.Track(events, Bytes.EMPTY);
+    }
+
+    private static boolean isRight(SourceEvent event) {
+        return !(event instanceof SourceEvent.Other other) || other.channel() >= 0 || trouble(other).isEmpty() && plain(other.bytes()) == other.bytes();
     }
 
     /** Why an event may not stand in a file; nothing when it may. */

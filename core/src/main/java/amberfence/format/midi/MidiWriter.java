@@ -207,8 +207,12 @@ final class MidiWriter {
 
     /** In time, what belongs together in an order that can be read back, the end of the track last. */
     private static void order(List<OutEvent> events) {
-        Optional<OutEvent> end = events.stream().filter(e -> e instanceof OutEvent.Raw raw && raw.isEndOfTrack()).findFirst();
-        end.ifPresent(events::remove);
+        Optional<OutEvent> end = Optional.empty();
+        for (int i = events.size() - 1; i >= 0 && end.isEmpty(); i--) {
+            if (events.get(i) instanceof OutEvent.Raw raw && raw.isEndOfTrack()) {
+                end = Optional.of(events.remove(i));
+            }
+        }
         events.sort(BY_TICK);
         PairingOrder.apply(events);
         long last = events.isEmpty() ? 0 : events.get(events.size() - 1).tick();
