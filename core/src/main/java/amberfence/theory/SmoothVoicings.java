@@ -94,9 +94,10 @@ public final class SmoothVoicings {
 
     /** How far all voices go over a sequence of voicings, in semitones. */
     public static int motion(List<Voicing> voicings) {
+        int[][] notes = notes(voicings);
         int sum = 0;
-        for (int i = 1; i < voicings.size(); i++) {
-            sum += VoiceMotion.of(voicings.get(i - 1), voicings.get(i)).total();
+        for (int i = 1; i < notes.length; i++) {
+            sum += motion(notes[i - 1], notes[i], voicings.get(i - 1), voicings.get(i));
         }
         return sum;
     }

@@ -14,6 +14,9 @@ import java.util.Optional;
 
 /** One row of the list: a change, a note left alone on purpose, or a finding. Its words are made when it is shown. */
 sealed interface ChangeRow {
+    /** Of those at the same place the findings come last. */
+    Comparator<ChangeRow> IN_TIME = Comparator.comparingLong(ChangeRow::tick).thenComparing(ChangeRow::isFinding);
+
     /** The note to show in the ladder, if the row is about one. */
     Optional<Note> note();
 
@@ -66,8 +69,12 @@ sealed interface ChangeRow {
         outcome.changes().forEach(change -> rows.add(new Changed(change)));
         outcome.kept().forEach(kept -> rows.add(new Left(kept)));
         outcome.findings().forEach(finding -> rows.add(new Found(finding)));
-        rows.sort(Comparator.comparingLong((ChangeRow row) -> row.note().map(Note::start).orElse(-1L))
-                .thenComparing(ChangeRow::isFinding));
+        rows.sort(IN_TIME);
         return rows;
+    }
+
+    private static long tick(ChangeRow row) {
+        return row instanceof Changed changed ? changed.change().note().start() : row instanceof Left left ? left.kept().note().start()
+                : row.note().map(Note::start).orElse(-1L);
     }
 }

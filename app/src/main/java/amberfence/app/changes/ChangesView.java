@@ -26,8 +26,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -171,8 +173,9 @@ public final class ChangesView extends VBox {
             reword();
         } else {
             worded = wording();
+            int chosen = rows.getSelectionModel().getSelectedIndex();
             rows.setItems(FXCollections.observableList(new ArrayList<>(fresh)));
-            followSelection();
+            chosenRow().ifPresent(row -> select(row, row != chosen));
         }
         updating = before;
     }
@@ -252,20 +255,27 @@ public final class ChangesView extends VBox {
     }
 
     private void followSelection() {
+        chosenRow().ifPresent(row -> select(row, true));
+    }
+
+    /** The row of the note that is selected, while one alone is. */
+    private OptionalInt chosenRow() {
         Set<Long> selected = session.selection().notes().get();
         if (selected.size() != 1) {
-            return;
+            return OptionalInt.empty();
         }
         long id = selected.iterator().next();
-        for (int i = 0; i < rows.getItems().size(); i++) {
-            if (rows.getItems().get(i).note().filter(note -> note.id() == id).isPresent()) {
-                boolean before = updating;
-                updating = true;
-                rows.getSelectionModel().select(i);
-                rows.scrollTo(Math.max(0, i - 1));
-                updating = before;
-                return;
-            }
+        return IntStream.range(0, rows.getItems().size())
+                .filter(row -> rows.getItems().get(row).note().filter(note -> note.id() == id).isPresent()).findFirst();
+    }
+
+    private void select(int row, boolean bringIntoView) {
+        boolean before = updating;
+        updating = true;
+        rows.getSelectionModel().select(row);
+        if (bringIntoView) {
+            rows.scrollTo(Math.max(0, row - 1));
         }
+        updating = before;
     }
 }

@@ -40,8 +40,10 @@ final class ChordCard extends StackPane {
     private static final double DECIDES = 4;
     private final Session session;
     private final ChordCommands commands;
-    private final ChordSpan span;
-    private final VBox texts;
+    private final Label symbol = Controls.label("", "chord-symbol");
+    private final Label roman = Controls.label("", "chord-numeral");
+    private final VBox texts = new VBox(-4, symbol, roman);
+    private ChordSpan span;
     private double pressedAt;
     private boolean moved;
     private int edge;
@@ -50,42 +52,27 @@ final class ChordCard extends StackPane {
     ChordCard(Session session, ChordCommands commands, ChordSpan span, String numeral, Consumer<ChordCard> openMenu) {
         this.session = session;
         this.commands = commands;
-        this.span = span;
         setId("chord-" + span.id());
         getStyleClass().addAll("card", "chord-card");
-        showChosen();
-        if (!span.isSure()) {
-            getStyleClass().add("unsure");
-        }
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setAccessibleText(span.chord().text() + ", " + numeral);
         // Its place is the time of the chord, not what its text asks for.
         setManaged(false);
         setMinWidth(0);
-        Label symbol = Controls.label(span.chord().text(), "chord-symbol");
-        Label roman = Controls.label(numeral, "chord-numeral");
         symbol.setMinWidth(0);
         roman.setMinWidth(0);
         symbol.setTextOverrun(OverrunStyle.CLIP);
         roman.setTextOverrun(OverrunStyle.CLIP);
-        texts = new VBox(-4, symbol, roman);
         texts.setAlignment(Pos.CENTER_LEFT);
         texts.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
-        getChildren().add(texts);
         widthProperty().addListener((property, old, now) -> {
             boolean narrow = now.doubleValue() < NARROW;
-            if (narrow != getStyleClass().contains("narrow")) {
-                roman.setVisible(!narrow);
-                roman.setManaged(!narrow);
-                getStyleClass().remove("narrow");
-                if (narrow) {
-                    getStyleClass().add("narrow");
-                }
-            }
+            roman.setVisible(!narrow);
+            roman.setManaged(!narrow);
+            has("narrow", narrow);
         });
-        Controls.tip(this, () -> tip(numeral));
+        Controls.tip(this, this::tip);
         setOnMousePressed(event -> pressed(event, openMenu));
         setOnMouseDragged(this::dragged);
         setOnMouseReleased(event -> released());
@@ -96,30 +83,49 @@ final class ChordCard extends StackPane {
         });
         setOnMouseMoved(event -> setCursor(edgeAt(event.getX()) == 0 ? Cursor.HAND : Cursor.H_RESIZE));
         setOnKeyPressed(this::typed);
+        show(span, numeral);
     }
 
     ChordSpan span() {
         return span;
     }
 
-    /** Shows whether the chord is among the selected ones. */
-    void showChosen() {
-        boolean chosen = session.selection().chords().get().contains(span.id());
-        if (chosen != getStyleClass().contains("chosen")) {
-            if (chosen) {
-                getStyleClass().add("chosen");
-            } else {
-                getStyleClass().remove("chosen");
-            }
+    /** Shows the chord as it is now, and ends typing; the card stays, as it may have the focus or just be dragged. */
+    void show(ChordSpan now, String numeral) {
+        span = now;
+        symbol.setText(now.chord().text());
+        roman.setText(numeral);
+        setAccessibleText(now.chord().text() + ", " + numeral);
+        has("unsure", !now.isSure());
+        showTexts();
+        showChosen();
+    }
+
+    private void showTexts() {
+        if (!getChildren().contains(texts)) {
+            getChildren().setAll(texts);
         }
     }
 
-    private String tip(String numeral) {
+    /** Shows whether the chord is among the selected ones. */
+    void showChosen() {
+        has("chosen", session.selection().chords().get().contains(span.id()));
+    }
+
+    private void has(String style, boolean wanted) {
+        if (!wanted) {
+            getStyleClass().remove(style);
+        } else if (!getStyleClass().contains(style)) {
+            getStyleClass().add(style);
+        }
+    }
+
+    private String tip() {
         Spelling spelling = session.results().get().fence().spellingAt(span.start());
         String notes = span.sounding().pitches().stream().map(pitch -> span.chord().name(PitchClass.of(pitch), spelling).text())
                 .collect(Collectors.joining(" "));
         String certain = span.corrected() ? "" : Words.say("chords.certain", Math.round(100 * span.confidence()));
-        return Words.say("chords.tip", span.chord().text(), numeral, notes) + certain;
+        return Words.say("chords.tip", span.chord().text(), roman.getText(), notes) + certain;
     }
 
     private int edgeAt(double x) {
@@ -225,7 +231,7 @@ final class ChordCard extends StackPane {
         field.setOnAction(event -> {
             try {
                 commands.replace(span.id(), commands.read(field.getText(), span.start()));
-                getChildren().setAll(texts);
+                showTexts();
                 requestFocus();
             } catch (MusicTextException e) {
                 session.say(e.getMessage());
@@ -234,14 +240,14 @@ final class ChordCard extends StackPane {
         });
         field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
-                getChildren().setAll(texts);
+                showTexts();
                 requestFocus();
                 event.consume();
             }
         });
         field.focusedProperty().addListener((property, old, now) -> {
             if (!now) {
-                getChildren().setAll(texts);
+                showTexts();
             }
         });
     }

@@ -17,9 +17,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Label;
@@ -48,6 +50,16 @@ public final class ProgressionView extends VBox {
     private Progression shown;
     private Fence shownFence;
     private Numerals numerals;
+
+    private Map<ChordSpan, Voices> voices = Map.of();
+
+    /** What a chord plays, and what it would play in close position. */
+    private record Voices(Voicing sounding, Voicing close) {
+        static Voices of(ChordSpan span) {
+            Voicing sounding = span.sounding();
+            return new Voices(sounding, span.voicing().isEmpty() ? sounding : Voicing.of(span.chord()));
+        }
+    }
 
     /** @param openPanel opens what puts chords in */
     public ProgressionView(Session session, ChordCommands commands, ChordMenus menus, Runnable openPanel) {
@@ -151,19 +163,40 @@ public final class ProgressionView extends VBox {
         place();
     }
 
-    /** Makes anew the cards of chords that are others now. */
+    /** The cards of chords that are others now show them; those of chords that are gone go too. */
     private void replace() {
-        Set<ChordSpan> spans = Set.copyOf(progression().spans());
-        cards.getChildren().removeIf(node -> node instanceof ChordCard card && !spans.contains(card.span()));
+        Map<Long, ChordSpan> spans = new HashMap<>();
+        progression().spans().forEach(span -> spans.put(span.id(), span));
+        cards.getChildren().removeIf(node -> node instanceof ChordCard card && !spans.containsKey(card.span().id()));
+        for (Node node : cards.getChildren()) {
+            if (node instanceof ChordCard card && !spans.get(card.span().id()).equals(card.span())) {
+                card.show(spans.get(card.span().id()), numeral(spans.get(card.span().id())));
+            }
+        }
         place();
+    }
+
+    private String numeral(ChordSpan span) {
+        return numerals.of(span.chord(), session.results().get().fence().keyAt(span.start()));
     }
 
     private void showMotion() {
         List<ChordSpan> spans = progression().spans();
-        // Voicing a chord is as much work as looking at many notes.
-        session.computations().ask("motion of the voices", NOTES_OF_A_VOICING * spans.size(), () -> spans.size() < 2 ? ""
-                : Words.say("chords.motion", SmoothVoicings.motion(spans.stream().map(ChordSpan::sounding).toList()),
-                SmoothVoicings.motion(spans.stream().map(span -> Voicing.of(span.chord())).toList())), motion::setText);
+        Map<ChordSpan, Voices> before = voices;
+        int fresh = (int) spans.stream().filter(span -> !before.containsKey(span)).count();
+        // Voicing a chord is as much work as looking at many notes; those of chords that stay are there already.
+        session.computations().ask("motion of the voices", spans.size() + NOTES_OF_A_VOICING * fresh, () -> {
+            Map<ChordSpan, Voices> now = new LinkedHashMap<>();
+            spans.forEach(span -> now.put(span, Optional.ofNullable(before.get(span)).orElseGet(() -> Voices.of(span))));
+            return now;
+        }, this::showMotion);
+    }
+
+    private void showMotion(Map<ChordSpan, Voices> now) {
+        voices = now;
+        motion.setText(now.size() < 2 ? "" : Words.say("chords.motion",
+                SmoothVoicings.motion(now.values().stream().map(Voices::sounding).toList()),
+                SmoothVoicings.motion(now.values().stream().map(Voices::close).toList())));
     }
 
     private void openMenu(ChordCard card) {
@@ -192,11 +225,9 @@ public final class ProgressionView extends VBox {
             }
             return !stays;
         });
-        FenceLine fence = session.results().get().fence();
         for (ChordSpan span : inView.values()) {
             if (!there.containsKey(span.id())) {
-                ChordCard card = new ChordCard(session, commands, span, numerals.of(span.chord(), fence.keyAt(span.start())),
-                        this::openMenu);
+                ChordCard card = new ChordCard(session, commands, span, numeral(span), this::openMenu);
                 there.put(span.id(), card);
                 cards.getChildren().add(card);
             }

@@ -14,6 +14,7 @@ public final class LineOutline extends Pane {
     private final double width;
     private final double height;
     private final Polyline shape = new Polyline();
+    private double[] shown = {};
 
     /** A picture of a size in pixels. */
     public LineOutline(double width, double height) {
@@ -38,6 +39,10 @@ public final class LineOutline extends Pane {
 
     /** Shows tops that were worked out elsewhere. */
     public void show(double[] tops) {
+        if (Arrays.equals(tops, shown)) {
+            return;
+        }
+        shown = tops.clone();
         List<Double> points = new ArrayList<>();
         double lowest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).min().orElse(0);
         double highest = Arrays.stream(tops).filter(top -> !Double.isNaN(top)).max().orElse(127);

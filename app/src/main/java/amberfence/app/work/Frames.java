@@ -14,7 +14,7 @@ import javafx.util.Subscription;
  */
 public final class Frames {
     /** How long views may be filled before a frame is drawn; styling and layout of what was filled come on top. */
-    private static final long ENOUGH = TimeUnit.MILLISECONDS.toNanos(5);
+    private static final long ENOUGH = TimeUnit.MILLISECONDS.toNanos(8);
 
     private final Set<Runnable> waiting = new LinkedHashSet<>();
     private final AnimationTimer timer = new AnimationTimer() {
