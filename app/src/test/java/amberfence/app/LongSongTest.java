@@ -29,6 +29,7 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -61,6 +62,25 @@ class LongSongTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         waitUntil(() -> !session.working().get() && session.results().get().part(0).stages().isEmpty());
         assertThat(session.song()).isEqualTo(song());
+    }
+
+    @Test
+    void theListOfChangesStaysWhereItWasScrolledWhenANoteFarAwayIsEdited() {
+        waitUntil(() -> session.results().get() != null && !session.working().get());
+        interact(() -> session.addStep(0, "add", song -> BringInside.USUAL));
+        waitUntil(() -> !session.working().get() && !session.results().get().part(0).stages().isEmpty());
+        settle();
+        long first = session.results().get().part(0).stages().get(0).outcome().changes().get(0).note().id();
+        interact(() -> session.selection().selectNotes(Set.of(first)));
+        settle();
+        interact(() -> lookup("#change-rows").queryListView().scrollTo(700));
+        int before = lookup("#change-rows").queryListView().getItems().size();
+        interact(() -> session.editPart("outside", part -> part.withTake(take -> take.withLine(part.line().with(note -> note.id() > NOTES - 10, note -> note.withPitch(61))))));
+        waitUntil(() -> !session.working().get() && lookup("#change-rows").queryListView().getItems().size() != before);
+        settle();
+        assertThat(lookup("#change-rows").queryListView().getSelectionModel().getSelectedIndex()).isZero();
+        VirtualFlow<?> flow = lookup("#change-rows .virtual-flow").query();
+        assertThat(flow.getFirstVisibleCell().getIndex()).isEqualTo(700);
     }
 
     @Test

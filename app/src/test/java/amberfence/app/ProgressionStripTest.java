@@ -13,12 +13,14 @@ import amberfence.theory.ChordKind;
 import amberfence.theory.SmoothVoicings;
 import amberfence.theory.Voicing;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -113,6 +115,28 @@ class ProgressionStripTest extends WindowTest {
         assertThat(text("status")).isEqualTo("The voices now go " + motion() + " semitones; before, " + before + ".");
         assertThat(session.song().progression().spans().get(0).sounding()).isEqualTo(Voicing.of(Chord.parse("Dm")));
         assertThat(text("voice-motion")).isEqualTo("the voices move " + motion() + " semitones; in root position " + before);
+    }
+
+    @Test
+    void aChordThatIsReplacedKeepsItsCardTheFocusAndTheSelection() {
+        open();
+        type("Dm7");
+        type("G7");
+        clickOn("#chord-" + id(0));
+        Node card = lookup("#chord-" + id(0)).query();
+        interact(() -> session.edit("replaced", song -> song.withProgression(
+                song.progression().with(List.of(id(0)), span -> span.withChord(Chord.parse("F#m7b5"))))));
+        settle();
+        assertThat(lookup("#chord-" + id(0)).<Node>query()).isSameAs(card);
+        assertThat(card.isFocused()).isTrue();
+        assertThat(card.getStyleClass()).contains("chosen");
+        assertThat(card.getAccessibleText()).startsWith(Chord.parse("F#m7b5").text() + ", ");
+        push(KeyCode.ENTER);
+        assertThat(((TextField) lookup("#chord-typing").query()).getText()).isEqualTo(Chord.parse("F#m7b5").text());
+        click("undo");
+        assertThat(card.getAccessibleText()).startsWith("Dm7, ");
+        assertThat(lookup("#chord-typing").tryQuery()).as("typing into what is gone ends").isEmpty();
+        assertThat(text("voice-motion")).isEqualTo("the voices move " + motion() + " semitones; in root position " + motion());
     }
 
     private int motion() {

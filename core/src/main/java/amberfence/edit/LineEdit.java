@@ -131,6 +131,6 @@ public interface LineEdit {
     }
 
     private static Line each(Line line, NoteSet notes, UnaryOperator<Note> edit) {
-        return line.with(notes::contains, edit);
+        return line.with(notes, edit);
     }
 }

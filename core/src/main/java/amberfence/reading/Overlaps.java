@@ -22,7 +22,7 @@ public final class Overlaps {
     /** All small overlaps of a line, in the order of the notes that begin first. */
     public static List<Overlap> of(Line line) {
         List<Overlap> found = new ArrayList<>();
-        if (isOneByOne(line.notes())) {
+        if (isOneByOne(line)) {
             return found;
         }
         int[] next = next(line);
@@ -37,9 +37,9 @@ public final class Overlaps {
     }
 
     /** Whether each note ends before the next begins: then nothing can overlap, and no voices need be told apart. */
-    private static boolean isOneByOne(List<Note> notes) {
-        for (int i = 1; i < notes.size(); i++) {
-            if (notes.get(i - 1).end() > notes.get(i).start()) {
+    private static boolean isOneByOne(Line line) {
+        for (int i = 1; i < line.size(); i++) {
+            if (line.at(i - 1).end() > line.at(i).start()) {
                 return false;
             }
         }

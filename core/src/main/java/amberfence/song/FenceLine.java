@@ -101,8 +101,8 @@ public final class FenceLine {
     /** How many notes of a line are outside. */
     public int countOutside(Line line) {
         int count = 0;
-        for (Note note : line.notes()) {
-            count += isInside(note) ? 0 : 1;
+        for (int i = 0; i < line.size(); i++) {
+            count += isInside(line.at(i)) ? 0 : 1;
         }
         return count;
     }

@@ -1,10 +1,10 @@
 package amberfence.song;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.LongUnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 
 /** Some notes of a song by their identities, or all of them. */
@@ -36,9 +36,7 @@ public final class NoteSet {
     }
 
     public boolean contains(long id) {
-        // Few notes are asked for among very many: most of them lie beyond all members.
-        return members == null || members.length > 0 && id >= members[0] && id <= members[members.length - 1]
-                && Arrays.binarySearch(members, id) >= 0;
+        return members == null || Arrays.binarySearch(members, id) >= 0;
     }
 
     /** The same with some notes added or taken out. Of all notes none can be taken out. */
@@ -79,13 +77,30 @@ public final class NoteSet {
         if (members == null) {
             return line.notes();
         }
-        List<Note> in = new ArrayList<>();
-        for (Note note : line.notes()) {
-            if (contains(note.id())) {
-                in.add(note);
+        return Arrays.stream(places(line)).mapToObj(line.notes()::get).toList();
+    }
+
+    /** Where in a line the notes stand that are in the set. */
+    int[] places(Line line) {
+        if (members != null && members.length == 0) {
+            return new int[0];
+        }
+        long[] ids = line.ids();
+        if (members == null) {
+            return IntStream.range(0, ids.length).toArray();
+        }
+        int[] places = new int[Math.min(ids.length, 16)];
+        int found = 0;
+        long least = members[0];
+        long most = members[members.length - 1];
+        for (int place = 0; place < ids.length; place++) {
+            // Few notes are asked for among very many: most of them lie beyond all members.
+            if (ids[place] >= least && ids[place] <= most && contains(ids[place])) {
+                places = found == places.length ? Arrays.copyOf(places, 2 * found) : places;
+                places[found++] = place;
             }
         }
-        return List.copyOf(in);
+        return Arrays.copyOf(places, found);
     }
 
     /** How many notes of a line are in the set. */
@@ -93,11 +108,7 @@ public final class NoteSet {
         if (members == null) {
             return line.size();
         }
-        int count = 0;
-        for (Note note : line.notes()) {
-            count += contains(note.id()) ? 1 : 0;
-        }
-        return count;
+        return places(line).length;
     }
 
     @Override

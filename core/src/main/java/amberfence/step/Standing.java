@@ -5,6 +5,8 @@ import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -79,14 +81,14 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
     }
 
     private static List<Standing> plain(Part part, FenceLine fence, List<Standing> before) {
-        List<Note> notes = part.line().notes();
-        Standing[] standings = new Standing[notes.size()];
+        Standing[] standings = Arrays.copyOf(before.toArray(new Standing[0]), part.line().size());
         for (int i = 0; i < standings.length; i++) {
-            Note note = notes.get(i);
-            Standing old = i < before.size() && before.get(i).before() == note ? before.get(i) : null;
-            standings[i] = old != null ? old : of(note, part, fence);
+            Note note = part.line().at(i);
+            if (standings[i] == null || standings[i].before != note) {
+                standings[i] = of(note, part, fence);
+            }
         }
-        return List.of(standings);
+        return Collections.unmodifiableList(Arrays.asList(standings));
     }
 
     private static Standing of(Note note, Part part, FenceLine fence) {

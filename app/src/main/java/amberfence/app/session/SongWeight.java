@@ -56,20 +56,18 @@ final class SongWeight {
 
     /** The references of a line, and those of its notes that the old one does not hold. */
     private static long weight(Line old, Line line) {
-        List<Note> before = old.notes();
-        List<Note> now = line.notes();
-        long bytes = (long) REFERENCE * now.size();
+        long bytes = (long) REFERENCE * line.size();
         int at = 0;
-        for (int i = 0; i < now.size(); i++) {
-            Note note = now.get(i);
-            if (at < before.size() && before.get(at) == note) {
-                at++;
-                continue;
-            }
-            while (at < before.size() && Note.IN_TIME.compare(before.get(at), note) < 0) {
+        for (int i = 0; i < line.size(); i++) {
+            Note note = line.at(i);
+            while (at < old.size() && old.at(at) != note && Note.IN_TIME.compare(old.at(at), note) < 0) {
                 at++;
             }
-            bytes += at < before.size() && before.get(at) == note ? 0 : NOTE;
+            if (at < old.size() && old.at(at) == note) {
+                at++;
+            } else {
+                bytes += NOTE;
+            }
         }
         return bytes;
     }

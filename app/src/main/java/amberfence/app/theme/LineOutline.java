@@ -61,7 +61,8 @@ public final class LineOutline extends Pane {
     public static double[] tops(Line line, long end) {
         double[] tops = new double[POINTS];
         Arrays.fill(tops, Double.NaN);
-        for (Note note : line.notes()) {
+        for (int i = 0; i < line.size(); i++) {
+            Note note = line.at(i);
             int at = (int) Math.min(POINTS - 1, note.start() * POINTS / Math.max(1, end));
             tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());
         }
