@@ -38,10 +38,13 @@ public final class Overlaps {
 
     /** Whether each note ends before the next begins: then nothing can overlap, and no voices need be told apart. */
     private static boolean isOneByOne(Line line) {
-        for (int i = 1; i < line.size(); i++) {
-            if (line.at(i - 1).end() > line.at(i).start()) {
+        long end = 0;
+        for (int i = 0; i < line.size(); i++) {
+            Note note = line.at(i);
+            if (end > note.start()) {
                 return false;
             }
+            end = note.end();
         }
         return true;
     }

@@ -100,8 +100,19 @@ public final class FenceLine {
 
     /** How many notes of a line are outside. */
     public int countOutside(Line line) {
+        return countOutside(line, 0, line.size());
+    }
+
+    /** How many notes of a line are outside, told from how many of another were that shares most of its notes. */
+    public int countOutside(Line line, Line before, int outsideBefore) {
+        int first = line.sameFirst(before);
+        int last = line.sameLast(before, first);
+        return outsideBefore - countOutside(before, first, before.size() - last) + countOutside(line, first, line.size() - last);
+    }
+
+    private int countOutside(Line line, int from, int to) {
         int count = 0;
-        for (int i = 0; i < line.size(); i++) {
+        for (int i = from; i < to; i++) {
             count += isInside(line.at(i)) ? 0 : 1;
         }
         return count;

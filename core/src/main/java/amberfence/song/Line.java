@@ -87,6 +87,26 @@ public final class Line {
         return IntStream.range(0, all.length).filter(place -> all[place] == id).mapToObj(this::at).findFirst();
     }
 
+    /** How many notes at the beginning are the very same objects in another line. */
+    int sameFirst(Line other) {
+        int least = Math.min(notes.length, other.notes.length);
+        int same = 0;
+        while (same < least && notes[same] == other.notes[same]) {
+            same++;
+        }
+        return same;
+    }
+
+    /** How many notes at the end are the very same objects in another line, beside so many at the beginning. */
+    int sameLast(Line other, int first) {
+        int least = Math.min(notes.length, other.notes.length) - first;
+        int same = 0;
+        while (same < least && notes[notes.length - 1 - same] == other.notes[other.notes.length - 1 - same]) {
+            same++;
+        }
+        return same;
+    }
+
     /** The identity of each note, in their order; not to be changed. */
     long[] ids() {
         // Asked for on two threads at once, both find the same.

@@ -36,7 +36,9 @@ public final class NoteSet {
     }
 
     public boolean contains(long id) {
-        return members == null || Arrays.binarySearch(members, id) >= 0;
+        // Few notes are asked for among very many: most of them lie beyond all members.
+        return members == null || members.length > 0 && id >= members[0] && id <= members[members.length - 1]
+                && Arrays.binarySearch(members, id) >= 0;
     }
 
     /** The same with some notes added or taken out. Of all notes none can be taken out. */
@@ -91,11 +93,8 @@ public final class NoteSet {
         }
         int[] places = new int[Math.min(ids.length, 16)];
         int found = 0;
-        long least = members[0];
-        long most = members[members.length - 1];
         for (int place = 0; place < ids.length; place++) {
-            // Few notes are asked for among very many: most of them lie beyond all members.
-            if (ids[place] >= least && ids[place] <= most && contains(ids[place])) {
+            if (contains(ids[place])) {
                 places = found == places.length ? Arrays.copyOf(places, 2 * found) : places;
                 places[found++] = place;
             }

@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.song.FenceLine;
+import amberfence.song.Line;
 import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -81,9 +82,10 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
     }
 
     private static List<Standing> plain(Part part, FenceLine fence, List<Standing> before) {
-        Standing[] standings = Arrays.copyOf(before.toArray(new Standing[0]), part.line().size());
+        Line line = part.line();
+        Standing[] standings = Arrays.copyOf(before.toArray(new Standing[0]), line.size());
         for (int i = 0; i < standings.length; i++) {
-            Note note = part.line().at(i);
+            Note note = line.at(i);
             if (standings[i] == null || standings[i].before != note) {
                 standings[i] = of(note, part, fence);
             }

@@ -52,11 +52,12 @@ final class LadderScene {
 
     /** Keeps when each note begins and ends; tells whether they are in the order in which they begin, which a step may have changed. */
     private boolean index(List<Standing> inOrder) {
+        Standing[] all = inOrder.toArray(new Standing[0]);
         boolean sorted = true;
         long latest = 0;
         for (int i = 0; i < begins.length; i++) {
-            Note before = inOrder.get(i).before();
-            Note now = inOrder.get(i).shown(false);
+            Note before = all[i].before();
+            Note now = all[i].shown(false);
             begins[i] = Math.min(before.start(), now.start());
             sorted = sorted && (i == 0 || begins[i] >= begins[i - 1]);
             latest = Math.max(latest, Math.max(before.end(), now.end()));

@@ -71,7 +71,8 @@ public final class Results {
             overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
                     && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
             outside.put(part.id(), same.contains(part.id()) ? before.outside(part.id()) : part.isDrums() ? 0
-                    : fence.countOutside(part.line()));
+                    : before != null && before.countsInto(song, part) ? fence.countOutside(part.line(), before.parts.get(part.id()).line(),
+                    before.outside(part.id())) : fence.countOutside(part.line()));
         }
         Results fresh = new Results(song, fence, byPart, outside, overlaps);
         same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
@@ -81,7 +82,7 @@ public final class Results {
 
     /** What of another part's notes is still the same stands as it stood, where neither fence nor role has changed. */
     private void rememberHowNotesStood(Results before, Set<Integer> same) {
-        if (before == null || !before.song.fence().equals(song.fence()) || before.song.time() != song.time()) {
+        if (before == null || !before.hasFenceOf(song)) {
             return;
         }
         before.standings.forEach((id, old) -> {
@@ -92,9 +93,18 @@ public final class Results {
         });
     }
 
+    private boolean hasFenceOf(Song other) {
+        return song.fence().equals(other.fence()) && song.time() == other.time();
+    }
+
+    /** Whether how many notes of a part are outside can be told from how many were here. */
+    private boolean countsInto(Song now, Part part) {
+        return hasFenceOf(now) && outside.containsKey(part.id()) && !parts.get(part.id()).isDrums();
+    }
+
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */
     private Set<Integer> sameIn(Song now) {
-        if (!song.fence().equals(now.fence()) || song.time() != now.time()) {
+        if (!hasFenceOf(now)) {
             return Set.of();
         }
         boolean otherChords = !song.progression().equals(now.progression()) || !chordsOf(song).equals(chordsOf(now));
