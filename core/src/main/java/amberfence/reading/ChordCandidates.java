@@ -4,7 +4,7 @@ import amberfence.theory.ChordKind;
 import amberfence.theory.ChordKinds;
 import amberfence.theory.PitchClass;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
 
 /** The chords that a set of pitch classes may stand for: its root sounds, and little is missing or strange. */
@@ -26,10 +26,11 @@ final class ChordCandidates {
     record Candidate(int root, ChordKind kind, int members, int fifth, double cost, boolean isSixth) {
     }
 
-    private static final List<Candidate> ALL = all();
+    /** By rank, each with every root from C up. */
+    private static final Candidate[] ALL = all();
     private final Candidate[][] known = new Candidate[1 << PitchClass.COUNT][];
 
-    private static List<Candidate> all() {
+    private static Candidate[] all() {
         List<Candidate> all = new ArrayList<>();
         for (int rank = 0; rank < Math.min(KINDS, ChordKinds.all().size()); rank++) {
             ChordKind kind = ChordKinds.all().get(rank);
@@ -39,17 +40,40 @@ final class ChordCandidates {
                 all.add(new Candidate(root, kind, members, fifth, BY_SIZE[Integer.bitCount(members)] + BY_RANK * rank, kind.tone(6).isPresent()));
             }
         }
-        return all;
+        return all.toArray(Candidate[]::new);
     }
 
     /** @param sounding pitch classes as bits */
     Candidate[] of(int sounding) {
         if (known[sounding] == null) {
-            known[sounding] = ALL.stream().filter(candidate -> (sounding & 1 << candidate.root) != 0
-                            && Integer.bitCount(candidate.members & ~sounding & ~candidate.fifth) <= MOST_MISSING)
-                    .sorted(Comparator.comparingDouble(candidate -> distance(candidate, sounding))).limit(MOST).toArray(Candidate[]::new);
+            known[sounding] = nearest(sounding);
         }
         return known[sounding];
+    }
+
+    /** Those that are least far from what sounds; of equally far ones the plainer come first. */
+    private static Candidate[] nearest(int sounding) {
+        Candidate[] nearest = new Candidate[MOST];
+        double[] distances = new double[MOST];
+        int count = 0;
+        for (int rank = 0; rank < ALL.length; rank += PitchClass.COUNT) {
+            for (int roots = sounding; roots != 0; roots &= roots - 1) {
+                Candidate candidate = ALL[rank + Integer.numberOfTrailingZeros(roots)];
+                double distance = distance(candidate, sounding);
+                if (Integer.bitCount(candidate.members & ~sounding & ~candidate.fifth) <= MOST_MISSING
+                        && (count < MOST || distance < distances[MOST - 1])) {
+                    int at = Math.min(count, MOST - 1);
+                    count = at + 1;
+                    for (; at > 0 && distances[at - 1] > distance; at--) {
+                        nearest[at] = nearest[at - 1];
+                        distances[at] = distances[at - 1];
+                    }
+                    nearest[at] = candidate;
+                    distances[at] = distance;
+                }
+            }
+        }
+        return Arrays.copyOf(nearest, count);
     }
 
     private static double distance(Candidate candidate, int sounding) {
