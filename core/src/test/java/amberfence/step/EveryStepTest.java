@@ -40,15 +40,24 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.statistics.Statistics;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
-
 
 /** What holds for every step, over random parts, keys, settings and picks. */
 class EveryStepTest {
     private static final int ROUNDS = 4000;
     private static final TimeMap TIME = TimeMap.usual(480);
-    private final Random random = new Random(2026);
+    private Random random = new Random(2026);
+
+    @Provide
+    Arbitrary<Chance> chance() {
+        return Chance.some();
+    }
 
     private Line line(int most) {
         List<Note> notes = new ArrayList<>();
@@ -126,150 +135,141 @@ class EveryStepTest {
         assertThat(made).hasSameSizeAs(StepCatalogue.all());
     }
 
-    @Test
-    void givesTheSameUnderOtherChordsUnlessItsSchemaSaysThatItAnswersToThem() {
-        int asked = 0;
-        for (int round = 0; round < ROUNDS; round++) {
-            Step step = step();
-            if (!StepCatalogue.of(step).answersToChords(step)) {
-                Line line = line(12);
-                Surroundings here = around(line, key());
-                Progression others = progression();
-                Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.around(Song.empty("x").withProgression(others),
-                        Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of(),
-                        here.read());
-                assertThat(step.tried(line, there)).as("%s on %s", step, line).isEqualTo(step.tried(line, here));
-                asked++;
-            }
-        }
-        assertThat(asked).as("most steps ask for no chord").isGreaterThan(ROUNDS / 4);
-    }
-
-    @Test
-    void touchesOnlyWhatItsSchemaSays() {
-        for (int round = 0; round < ROUNDS; round++) {
-            Line line = line(24);
-            Step step = step();
-            Outcome outcome = step.apply(line, around(line, key()));
-            Map<Long, Note> before = byId(line);
-            List<Note> made = outcome.changes().stream().filter(Change::isMade).map(Change::note).toList();
-            assertThat(outcome.out().notes()).containsAll(made);
-            for (Note note : outcome.out().notes()) {
-                Note was = before.get(note.id());
-                if (was == null) {
-                    assertThat(mayMake(step)).as("%s", step).isTrue();
-                    assertThat(made).contains(note);
-                    continue;
-                }
-                Note same = touches(step, Touch.PITCH) ? note.withPitch(was.pitch()) : note;
-                same = touches(step, Touch.BEGINNINGS) ? same.withStart(was.start()) : same;
-                same = touches(step, Touch.LENGTHS) ? same.withLength(was.length()) : same;
-                same = touches(step, Touch.VELOCITIES) ? same.withVelocity(was.velocity()) : same;
-                assertThat(same).as("%s", step).isEqualTo(was);
-            }
-            long lost = outcome.changes().stream().filter(Change::isRemoved).count();
-            assertThat(lost == 0 || mayMake(step)).as("%s", step).isTrue();
-            assertThat(outcome.out().size()).isEqualTo(line.size() + made.size() - lost);
-        }
-    }
-
-    @Test
-    void everyChangeCanBeLeft() {
-        for (int round = 0; round < ROUNDS; round++) {
+    @Property(tries = ROUNDS)
+    void givesTheSameUnderOtherChordsUnlessItsSchemaSaysThatItAnswersToThem(@ForAll("chance") Chance chance) {
+        random = chance;
+        Step step = step();
+        Statistics.label("asks for no chord").collect(!StepCatalogue.of(step).answersToChords(step))
+                .coverage(coverage -> coverage.check(true).percentage(share -> share > 25));
+        if (!StepCatalogue.of(step).answersToChords(step)) {
             Line line = line(12);
-            Step step = step();
-            Surroundings around = around(line, key());
-            Outcome outcome = step.apply(line, around);
-            if (outcome.changes().isEmpty()) {
+            Surroundings here = around(line, key());
+            Progression others = progression();
+            Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.around(Song.empty("x").withProgression(others),
+                    Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of(),
+                    here.read());
+            assertThat(step.tried(line, there)).as("%s on %s", step, line).isEqualTo(step.tried(line, here));
+        }
+    }
+
+    @Property(tries = ROUNDS)
+    void touchesOnlyWhatItsSchemaSays(@ForAll("chance") Chance chance) {
+        random = chance;
+        Line line = line(24);
+        Step step = step();
+        Outcome outcome = step.apply(line, around(line, key()));
+        Map<Long, Note> before = byId(line);
+        List<Note> made = outcome.changes().stream().filter(Change::isMade).map(Change::note).toList();
+        assertThat(outcome.out().notes()).containsAll(made);
+        for (Note note : outcome.out().notes()) {
+            Note was = before.get(note.id());
+            if (was == null) {
+                assertThat(mayMake(step)).as("%s", step).isTrue();
+                assertThat(made).contains(note);
                 continue;
             }
-            Change change = outcome.changes().get(random.nextInt(outcome.changes().size()));
-            Surroundings leaving = around.withNotes(around.picked(), around.left().with(List.of(change.note().id()), true));
-            Outcome left = step.apply(line, leaving);
-            if (change.isMade()) {
-                assertThat(left.out().notes()).as("%s", step).doesNotContain(change.note());
-            } else {
-                assertThat(left.out().notes()).as("%s", step).contains(change.note());
-            }
-            assertThat(left.changes()).noneMatch(some -> some.note().id() == change.note().id());
+            Note same = touches(step, Touch.PITCH) ? note.withPitch(was.pitch()) : note;
+            same = touches(step, Touch.BEGINNINGS) ? same.withStart(was.start()) : same;
+            same = touches(step, Touch.LENGTHS) ? same.withLength(was.length()) : same;
+            same = touches(step, Touch.VELOCITIES) ? same.withVelocity(was.velocity()) : same;
+            assertThat(same).as("%s", step).isEqualTo(was);
         }
+        long lost = outcome.changes().stream().filter(Change::isRemoved).count();
+        assertThat(lost == 0 || mayMake(step)).as("%s", step).isTrue();
+        assertThat(outcome.out().size()).isEqualTo(line.size() + made.size() - lost);
     }
 
-    @Test
-    void comesBackFromItsTextsAndFromAProject() throws Exception {
-        for (int round = 0; round < ROUNDS / 2; round++) {
-            Step step = step();
-            StepSchema<?> schema = StepCatalogue.of(step);
-            Map<String, String> texts = schema.texts(step, SettingTexts.ALONE);
-            texts.values().removeIf(String::isEmpty);
-            assertThat(schema.read(texts, SettingTexts.ALONE)).as("%s", texts).isEqualTo(step);
-            Song song = LanternFerry.song().plusStep(1, step);
-            Song back = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "x").song();
-            assertThat(back.part(1).steps()).as("%s", texts).isEqualTo(song.part(1).steps());
+    @Property(tries = ROUNDS)
+    void everyChangeCanBeLeft(@ForAll("chance") Chance chance) {
+        random = chance;
+        Line line = line(12);
+        Step step = step();
+        Surroundings around = around(line, key());
+        Outcome outcome = step.apply(line, around);
+        if (outcome.changes().isEmpty()) {
+            return;
         }
+        Change change = outcome.changes().get(random.nextInt(outcome.changes().size()));
+        Surroundings leaving = around.withNotes(around.picked(), around.left().with(List.of(change.note().id()), true));
+        Outcome left = step.apply(line, leaving);
+        if (change.isMade()) {
+            assertThat(left.out().notes()).as("%s", step).doesNotContain(change.note());
+        } else {
+            assertThat(left.out().notes()).as("%s", step).contains(change.note());
+        }
+        assertThat(left.changes()).noneMatch(some -> some.note().id() == change.note().id());
     }
 
-    @Test
-    void everyDifferenceIsAChangeWithAReasonAndEveryChangeADifference() {
+    @Property(tries = ROUNDS / 2)
+    void comesBackFromItsTextsAndFromAProject(@ForAll("chance") Chance chance) throws Exception {
+        random = chance;
+        Step step = step();
+        StepSchema<?> schema = StepCatalogue.of(step);
+        Map<String, String> texts = schema.texts(step, SettingTexts.ALONE);
+        texts.values().removeIf(String::isEmpty);
+        assertThat(schema.read(texts, SettingTexts.ALONE)).as("%s", texts).isEqualTo(step);
+        Song song = LanternFerry.song().plusStep(1, step);
+        Song back = ProjectReader.read(ProjectWriter.write(ProjectDocument.of(song)), "x").song();
+        assertThat(back.part(1).steps()).as("%s", texts).isEqualTo(song.part(1).steps());
+    }
+
+    @Property(tries = ROUNDS)
+    void everyDifferenceIsAChangeWithAReasonAndEveryChangeADifference(@ForAll("chance") Chance chance) {
+        random = chance;
         StepWords words = new StepWords(Integer::toString);
-        for (int round = 0; round < ROUNDS; round++) {
-            Line line = line(24);
-            Surroundings around = around(line, key());
-            Outcome outcome = step().apply(line, around);
-            Map<Long, Note> after = byId(outcome.out());
-            Map<Long, Change> changes = new HashMap<>();
-            outcome.changes().forEach(change -> assertThat(changes.put(change.note().id(), change)).isNull());
-            for (Note note : line.notes()) {
-                Note now = after.get(note.id());
-                assertThat(changes.containsKey(note.id())).isEqualTo(!note.equals(now));
-                if (changes.containsKey(note.id())) {
-                    assertThat(around.isFree(note)).as("what is not picked or is left by hand stays").isTrue();
-                    assertThat(words.sentence(changes.get(note.id()).reason())).isNotBlank();
-                }
+        Line line = line(24);
+        Surroundings around = around(line, key());
+        Outcome outcome = step().apply(line, around);
+        Map<Long, Note> after = byId(outcome.out());
+        Map<Long, Change> changes = new HashMap<>();
+        outcome.changes().forEach(change -> assertThat(changes.put(change.note().id(), change)).isNull());
+        for (Note note : line.notes()) {
+            Note now = after.get(note.id());
+            assertThat(changes.containsKey(note.id())).isEqualTo(!note.equals(now));
+            if (changes.containsKey(note.id())) {
+                assertThat(around.isFree(note)).as("what is not picked or is left by hand stays").isTrue();
+                assertThat(words.sentence(changes.get(note.id()).reason())).isNotBlank();
             }
-            outcome.findings().forEach(finding -> assertThat(words.sentence(finding)).isNotBlank());
-            outcome.kept().forEach(kept -> assertThat(after.get(kept.note().id())).isEqualTo(kept.isUnmade() ? null : kept.note()));
-            assertThat(outcome.untouched()).isNotNegative();
         }
+        outcome.findings().forEach(finding -> assertThat(words.sentence(finding)).isNotBlank());
+        outcome.kept().forEach(kept -> assertThat(after.get(kept.note().id())).isEqualTo(kept.isUnmade() ? null : kept.note()));
+        assertThat(outcome.untouched()).isNotNegative();
     }
 
-    @Test
-    void theSameLineAndSettingsGiveTheSameOutcome() {
-        for (int round = 0; round < ROUNDS / 4; round++) {
-            Line line = line(24);
-            Surroundings around = around(line, key());
-            Step step = step();
-            Outcome once = step.apply(line, around);
-            assertThat(step.apply(line, around)).isEqualTo(once);
-            assertThat(step.apply(Line.of(List.copyOf(line.notes())), around)).isEqualTo(once);
-        }
+    @Property(tries = ROUNDS / 4)
+    void theSameLineAndSettingsGiveTheSameOutcome(@ForAll("chance") Chance chance) {
+        random = chance;
+        Line line = line(24);
+        Surroundings around = around(line, key());
+        Step step = step();
+        Outcome once = step.apply(line, around);
+        assertThat(step.apply(line, around)).isEqualTo(once);
+        assertThat(step.apply(Line.of(List.copyOf(line.notes())), around)).isEqualTo(once);
     }
 
-    @Test
-    void foldingGriddingAndBringingInsideTwiceIsDoingItOnce() {
+    @Property(tries = ROUNDS / 4)
+    void foldingGriddingAndBringingInsideTwiceIsDoingItOnce(@ForAll("chance") Chance chance) {
+        random = chance;
         List<Step> steps = List.of(BringInside.USUAL, BringInside.USUAL.withMoveTo(MoveTo.UP), Fold.around(55),
                 TidyTiming.USUAL, new TidyTiming(Grid.parse("1/8t"), TidyTiming.Ends.BOTH, 100, 50));
-        for (int round = 0; round < ROUNDS / 4; round++) {
-            Line line = line(16);
-            Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(key())).along(TIME), TIME, Role.MELODY, SoundingChords.NONE);
-            for (Step step : steps) {
-                Line once = step.apply(line, around).out();
-                assertThat(step.apply(once, around).out()).as("%s", step).isEqualTo(once);
-            }
+        Line line = line(16);
+        Surroundings around = Surroundings.of(Fence.of(KeyPlan.of(key())).along(TIME), TIME, Role.MELODY, SoundingChords.NONE);
+        for (Step step : steps) {
+            Line once = step.apply(line, around).out();
+            assertThat(step.apply(once, around).out()).as("%s", step).isEqualTo(once);
         }
     }
 
-    @Test
-    void leavesAnEmptyLineEmptyAndNeverLosesOneNote() {
-        for (int round = 0; round < ROUNDS / 4; round++) {
-            Step step = step();
-            Line one = line(1);
-            if (!mayMake(step)) {
-                assertThat(step.apply(Line.EMPTY, around(Line.EMPTY, key())).out().isEmpty()).isTrue();
-            }
-            if (!mayMake(step)) {
-                assertThat(step.apply(one, around(one, key())).out().size()).isGreaterThanOrEqualTo(one.size());
-            }
+    @Property(tries = ROUNDS / 4)
+    void leavesAnEmptyLineEmptyAndNeverLosesOneNote(@ForAll("chance") Chance chance) {
+        random = chance;
+        Step step = step();
+        Line one = line(1);
+        if (!mayMake(step)) {
+            assertThat(step.apply(Line.EMPTY, around(Line.EMPTY, key())).out().isEmpty()).isTrue();
+        }
+        if (!mayMake(step)) {
+            assertThat(step.apply(one, around(one, key())).out().size()).isGreaterThanOrEqualTo(one.size());
         }
     }
 
