@@ -50,7 +50,7 @@ import org.junit.jupiter.api.Test;
 
 /** What holds for every step, over random parts, keys, settings and picks. */
 class EveryStepTest {
-    private static final int ROUNDS = 4000;
+    private static final int ROUNDS = 2500;
     private static final TimeMap TIME = TimeMap.usual(480);
     private Random random = new Random(2026);
 
