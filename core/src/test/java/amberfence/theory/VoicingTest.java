@@ -78,6 +78,15 @@ class VoicingTest {
         }
     }
 
+    @Property(tries = 1_000)
+    void theMotionOfASequenceIsThatOfTheVoicesOfItsPairs(@ForAll @IntRange(min = -5, max = 6) int fifths, @ForAll("kinds") ChordKind first,
+                                                         @ForAll("kinds") ChordKind second) {
+        Voicing from = Voicing.of(Chord.of(NoteName.ofFifths(0), first));
+        Voicing to = Voicing.of(Chord.of(NoteName.ofFifths(fifths), second));
+        assertThat(SmoothVoicings.motion(List.of(from, to, from)))
+                .isEqualTo(VoiceMotion.of(from, to).total() + VoiceMotion.of(to, from).total());
+    }
+
     @Provide
     Arbitrary<ChordKind> kinds() {
         return Arbitraries.of(ChordKinds.all());
