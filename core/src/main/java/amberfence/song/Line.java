@@ -21,7 +21,7 @@ public final class Line {
     /** Asked for again and again; below 0 until it is first. */
     private long end = -1;
     /** The identity of each note, nothing until they are first asked for: to look through them is much faster than through the notes. */
-    private long[] ids;
+    private volatile long[] ids;
 
     /** @param inOrder the notes by start, then pitch, then identity */
     public Line(List<Note> inOrder) {

@@ -79,7 +79,7 @@ public final class NoteSet {
         if (members == null) {
             return line.notes();
         }
-        return Arrays.stream(places(line)).mapToObj(line.notes()::get).toList();
+        return Arrays.stream(places(line)).mapToObj(line::at).toList();
     }
 
     /** Where in a line the notes stand that are in the set. */

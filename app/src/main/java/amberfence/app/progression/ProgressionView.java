@@ -50,7 +50,6 @@ public final class ProgressionView extends VBox {
     private Progression shown;
     private Fence shownFence;
     private Numerals numerals;
-
     private Map<ChordSpan, Voices> voices = Map.of();
 
     /** What a chord plays, and what it would play in close position. */
@@ -169,8 +168,11 @@ public final class ProgressionView extends VBox {
         progression().spans().forEach(span -> spans.put(span.id(), span));
         cards.getChildren().removeIf(node -> node instanceof ChordCard card && !spans.containsKey(card.span().id()));
         for (Node node : cards.getChildren()) {
-            if (node instanceof ChordCard card && !spans.get(card.span().id()).equals(card.span())) {
-                card.show(spans.get(card.span().id()), numeral(spans.get(card.span().id())));
+            if (node instanceof ChordCard card) {
+                ChordSpan now = spans.get(card.span().id());
+                if (!now.equals(card.span())) {
+                    card.show(now, numeral(now));
+                }
             }
         }
         place();

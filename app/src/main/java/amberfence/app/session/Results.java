@@ -70,9 +70,7 @@ public final class Results {
             byPart.put(part.id(), result);
             overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
                     && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
-            outside.put(part.id(), same.contains(part.id()) ? before.outside(part.id()) : part.isDrums() ? 0
-                    : before != null && before.countsInto(song, part) ? fence.countOutside(part.line(), before.parts.get(part.id()).line(),
-                    before.outside(part.id())) : fence.countOutside(part.line()));
+            outside.put(part.id(), same.contains(part.id()) ? before.outside(part.id()) : countOutside(part, song, fence, before));
         }
         Results fresh = new Results(song, fence, byPart, outside, overlaps);
         same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
@@ -97,9 +95,14 @@ public final class Results {
         return song.fence().equals(other.fence()) && song.time() == other.time();
     }
 
-    /** Whether how many notes of a part are outside can be told from how many were here. */
-    private boolean countsInto(Song now, Part part) {
-        return hasFenceOf(now) && outside.containsKey(part.id()) && !parts.get(part.id()).isDrums();
+    /** Told from the results before, where they were counted by the same fence. */
+    private static int countOutside(Part part, Song song, FenceLine fence, Results before) {
+        if (part.isDrums()) {
+            return 0;
+        }
+        boolean counted = before != null && before.hasFenceOf(song) && before.outside.containsKey(part.id()) && !before.parts.get(part.id()).isDrums();
+        return counted ? fence.countOutside(part.line(), before.parts.get(part.id()).line(), before.outside(part.id()))
+                : fence.countOutside(part.line());
     }
 
     /** The parts that come to the same in another song: nothing that they hear or answer to has changed. */
