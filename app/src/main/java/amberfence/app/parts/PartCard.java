@@ -139,7 +139,7 @@ final class PartCard extends VBox {
         outside.setManaged(!outside.getText().isEmpty());
         mute.setSelected(part.sound().muted());
         solo.setSelected(part.sound().solo());
-        style(this, "chosen", Integer.valueOf(id).equals(session.selection().part().get()));
+        Controls.style(this, "chosen", Integer.valueOf(id).equals(session.selection().part().get()));
         Line sounding = results.part(id).line();
         if (shown != sounding) {
             shown = sounding;
@@ -157,15 +157,6 @@ final class PartCard extends VBox {
             getChildren().remove(2, getChildren().size());
         } else if (!getChildren().contains(more)) {
             getChildren().add(more);
-        }
-    }
-
-    /** Changes nothing that is so already: whatever changes is styled anew with all that is in it. */
-    private static void style(Node node, String style, boolean on) {
-        if (on && !node.getStyleClass().contains(style)) {
-            node.getStyleClass().add(style);
-        } else if (!on) {
-            node.getStyleClass().remove(style);
         }
     }
 

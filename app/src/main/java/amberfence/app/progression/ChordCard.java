@@ -70,7 +70,7 @@ final class ChordCard extends StackPane {
             boolean narrow = now.doubleValue() < NARROW;
             roman.setVisible(!narrow);
             roman.setManaged(!narrow);
-            has("narrow", narrow);
+            Controls.style(this, "narrow", narrow);
         });
         Controls.tip(this, this::tip);
         setOnMousePressed(event -> pressed(event, openMenu));
@@ -96,7 +96,7 @@ final class ChordCard extends StackPane {
         symbol.setText(now.chord().text());
         roman.setText(numeral);
         setAccessibleText(now.chord().text() + ", " + numeral);
-        has("unsure", !now.isSure());
+        Controls.style(this, "unsure", !now.isSure());
         showTexts();
         showChosen();
     }
@@ -109,15 +109,7 @@ final class ChordCard extends StackPane {
 
     /** Shows whether the chord is among the selected ones. */
     void showChosen() {
-        has("chosen", session.selection().chords().get().contains(span.id()));
-    }
-
-    private void has(String style, boolean wanted) {
-        if (!wanted) {
-            getStyleClass().remove(style);
-        } else if (!getStyleClass().contains(style)) {
-            getStyleClass().add(style);
-        }
+        Controls.style(this, "chosen", session.selection().chords().get().contains(span.id()));
     }
 
     private String tip() {

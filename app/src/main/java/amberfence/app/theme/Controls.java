@@ -280,6 +280,15 @@ public final class Controls {
         return box;
     }
 
+    /** Gives a style class or takes it. Changes nothing that is so already: whatever changes is styled anew with all that is in it. */
+    public static void style(Node node, String style, boolean on) {
+        if (on && !node.getStyleClass().contains(style)) {
+            node.getStyleClass().add(style);
+        } else if (!on) {
+            node.getStyleClass().remove(style);
+        }
+    }
+
     /** Takes all room that is left in a row. */
     public static Region filler() {
         Region filler = new Region();

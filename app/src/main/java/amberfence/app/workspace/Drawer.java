@@ -87,13 +87,7 @@ final class Drawer extends Region {
             boolean narrow = now.doubleValue() < NARROW;
             signs.setVisible(!narrow);
             signs.setManaged(!narrow);
-            if (narrow != bar.getStyleClass().contains("narrow")) {
-                if (narrow) {
-                    bar.getStyleClass().add("narrow");
-                } else {
-                    bar.getStyleClass().remove("narrow");
-                }
-            }
+            Controls.style(bar, "narrow", narrow);
         });
         bar.getChildren().addAll(Controls.filler(), signs, fold);
         setMaxHeight(USE_PREF_SIZE);

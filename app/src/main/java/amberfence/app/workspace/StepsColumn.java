@@ -47,10 +47,7 @@ final class StepsColumn extends VBox {
     void setNarrow(boolean now) {
         narrow.set(now);
         setVisible(!now || call.isSelected());
-        getStyleClass().remove("over-ladder");
-        if (now) {
-            getStyleClass().add("over-ladder");
-        }
+        Controls.style(this, "over-ladder", now);
     }
 
     void toggle() {
