@@ -3,22 +3,23 @@ package amberfence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.analysis.SongChords;
+import amberfence.analysis.SongKeys;
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
-import amberfence.format.UnreadableFileException;
 import amberfence.format.ReadSong;
+import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
 import amberfence.format.sheet.ChordChart;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
 import amberfence.reading.ChordReader;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Progression;
+import amberfence.result.PartResult;
 import amberfence.song.Song;
 import amberfence.step.Finding;
-import amberfence.step.PartResult;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
@@ -92,8 +93,8 @@ class BoundsTest {
                 + "00 90 3C 40 60 80 3C 40 FF FF FF 7F 90 40 40 60 80 40 40 00 FF 2F 00").replaceAll("\\s+", " "));
         ReadSong read = MidiReader.read(far, "far.mid");
         soon(() -> {
-            KeyFinder.find(read.song(), KeyFamily.MODES);
-            Song harmonized = ProgressionEdits.read(read.song(), ChordReader.read(read.song()));
+            SongKeys.find(read.song(), KeyFamily.MODES);
+            Song harmonized = ProgressionEdits.read(read.song(), SongChords.read(read.song()));
             assertThat(ChordChart.symbols(harmonized)).hasSizeLessThan(100_000);
         });
     }

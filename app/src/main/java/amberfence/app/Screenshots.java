@@ -10,13 +10,13 @@ import amberfence.edit.TimeEdits;
 import amberfence.edit.VoiceParts;
 import amberfence.format.WholeFile;
 import amberfence.format.midi.MidiExport;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.sound.LiveKeys;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
-import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fit.FigureReader;
 import amberfence.step.fit.FitBass;
@@ -144,7 +144,7 @@ final class Screenshots {
                 Part kalimba = session.song().parts().get(3);
                 FollowChords follow = FollowChords.USUAL.withRestart(FollowChords.Restart.CHORD).withRegister(FollowChords.Register.CLIMBING);
                 add(3, follow.withFigure(FigureReader.read(kalimba.line().between(0, session.song().time().barStart(2)).notes(), follow,
-                        Surroundings.of(session.song(), kalimba))));
+                        SongResults.of(session.song()).surroundings(kalimba))));
             }
             case "through" -> {
                 int tune = session.song().parts().get(0).id();

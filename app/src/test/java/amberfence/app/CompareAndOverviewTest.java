@@ -2,10 +2,10 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.Comparison.Difference;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.step.PartResult;
+import amberfence.result.PartResult;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;

@@ -3,7 +3,7 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.session.Preferences;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.move.Move;
 import java.util.Set;
 import javafx.geometry.Bounds;

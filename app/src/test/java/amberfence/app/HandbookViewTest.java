@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.handbook.Handbook;
 import amberfence.handbook.HandbookExample;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
-import amberfence.step.SongResults;
 import amberfence.step.StepSetting;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;

@@ -2,9 +2,9 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
 import amberfence.theory.Key;
 import amberfence.theory.Scale;
 import java.nio.file.Files;

@@ -3,8 +3,8 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Song;
 import amberfence.sound.Messages;
 import amberfence.step.catalogue.StepText;

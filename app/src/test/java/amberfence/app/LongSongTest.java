@@ -3,22 +3,22 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.app.hands.NoteCommands;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.song.Origin;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
+import amberfence.step.fit.FitBass;
 import amberfence.step.move.Move;
 import amberfence.step.move.MoveToKey;
-import amberfence.song.ChordSpan;
-import amberfence.song.Progression;
-import amberfence.step.fit.FitBass;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import java.util.ArrayList;
@@ -94,7 +94,7 @@ class LongSongTest extends WindowTest {
             }
         });
         waitUntil(() -> !session.working().get());
-        assertThat(session.song().part(0).steps().get(0).treatment()).isEqualTo(new Move(Move.Unit.SEMITONES, 4));
+        assertThat(session.song().part(0).steps().get(0).step()).isEqualTo(new Move(Move.Unit.SEMITONES, 4));
     }
 
     private void ready() {

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.demo.LanternFerry;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.midi.MidiReader;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.fence.BringInside;

@@ -2,7 +2,7 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Metre;
+import amberfence.notes.Metre;
 import amberfence.song.Song;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;

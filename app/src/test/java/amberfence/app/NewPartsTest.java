@@ -3,8 +3,8 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.SaltStair;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Messages;
@@ -45,7 +45,7 @@ class NewPartsTest extends WindowTest {
     }
 
     private Map<String, String> settings(int step) {
-        Step treatment = Step.in(chosen().steps().get(step));
+        Step treatment = chosen().steps().get(step).step();
         return StepCatalogue.of(treatment).texts(treatment, SettingTexts.ALONE);
     }
 

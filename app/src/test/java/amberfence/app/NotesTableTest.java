@@ -2,8 +2,8 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Note;
-import amberfence.step.Standing;
+import amberfence.notes.Note;
+import amberfence.result.Standing;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.control.TableCell;

@@ -2,10 +2,10 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.DrumNames;
-import amberfence.song.Note;
+import amberfence.notes.DrumNames;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import java.util.List;
 import javafx.event.Event;
 import javafx.geometry.Bounds;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Song;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;

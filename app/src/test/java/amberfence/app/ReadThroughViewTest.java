@@ -2,16 +2,16 @@ package amberfence.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.analysis.Doubt;
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.Mend;
+import amberfence.analysis.ReadThrough;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectReader;
 import amberfence.format.project.ProjectWriter;
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.Mend;
-import amberfence.reading.through.ReadThrough;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.LeftPlaces;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Song;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.ArrayList;

@@ -5,10 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.RecipeCollection;
 import amberfence.demo.LanternFerry;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -35,7 +34,7 @@ class RecipesTest extends WindowTest {
     }
 
     private List<String> steps(int part) {
-        return session.song().part(part).steps().stream().map(slot -> StepCatalogue.of(Step.in(slot)).name()).toList();
+        return session.song().part(part).steps().stream().map(slot -> StepCatalogue.of(slot.step()).name()).toList();
     }
 
     private Set<Long> firstThree() {

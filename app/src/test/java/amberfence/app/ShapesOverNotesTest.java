@@ -27,7 +27,7 @@ class ShapesOverNotesTest extends WindowTest {
     }
 
     private String setting(String key) {
-        Step step = Step.in(session.song().part(0).steps().get(0));
+        Step step = session.song().part(0).steps().get(0).step();
         return StepCatalogue.of(step).texts(step, SettingTexts.ALONE).get(key);
     }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.step.Step;
 import amberfence.step.fit.FitBass;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -100,7 +99,7 @@ class TourTest extends WindowTest {
         press("#tour-show");
         Part bass = session.part().orElseThrow();
         assertThat(bass.name()).isEqualTo("Fretless");
-        assertThat(bass.steps()).anySatisfy(slot -> assertThat(Step.in(slot)).isInstanceOf(FitBass.class));
+        assertThat(bass.steps()).anySatisfy(slot -> assertThat(slot.step()).isInstanceOf(FitBass.class));
         press("#tour-back");
         assertThat(count()).isEqualTo("4 OF 6");
     }

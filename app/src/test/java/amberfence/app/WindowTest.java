@@ -10,7 +10,7 @@ import amberfence.app.theme.Theme;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.LanternFerry;
 import amberfence.format.Format;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.song.Song;
 import amberfence.sound.RecordedOutput;
 import amberfence.step.catalogue.StepCatalogue;

@@ -1,10 +1,11 @@
 package amberfence.bench;
 
 import amberfence.demo.LanternFerry;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
@@ -48,7 +49,7 @@ public class BringInsideBench {
         line = new Line(notes);
         Song song = LanternFerry.plain().withFence(Fence.of(KeyPlan.of(Key.parse("C major"))));
         Part part = song.parts().get(0);
-        around = Surroundings.of(song, part);
+        around = SongResults.of(song).surroundings(part);
     }
 
     @Benchmark

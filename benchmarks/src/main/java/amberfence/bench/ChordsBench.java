@@ -1,13 +1,13 @@
 package amberfence.bench;
 
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.KeyChords;

@@ -1,14 +1,14 @@
 package amberfence.bench;
 
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
-import amberfence.step.PartResult;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;

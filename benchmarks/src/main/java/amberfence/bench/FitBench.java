@@ -1,17 +1,17 @@
 package amberfence.bench;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.ChordSpan;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Progression;
-import amberfence.song.Role;
-import amberfence.song.TimeMap;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
+import amberfence.step.Surroundings;
 import amberfence.step.fit.FitBass;
 import amberfence.step.fit.FitChords;
 import amberfence.step.fit.FitMelody;

@@ -2,10 +2,10 @@ package amberfence.bench;
 
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,10 +1,10 @@
 package amberfence.bench;
 
+import amberfence.notes.Role;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
-import amberfence.step.PartResult;
 import amberfence.step.catalogue.StepText;
 import java.util.List;
 import java.util.OptionalInt;

@@ -1,10 +1,10 @@
 package amberfence.bench;
 
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.sound.LiveChain;
 import amberfence.sound.LiveKeys;

@@ -1,14 +1,14 @@
 package amberfence.bench;
 
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.ReadThrough;
 import amberfence.edit.Mending;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import java.util.ArrayList;

@@ -1,20 +1,20 @@
 package amberfence.cli;
 
+import amberfence.analysis.SongChords;
+import amberfence.analysis.SongKeys;
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.Notice;
 import amberfence.format.ReadSong;
 import amberfence.format.sheet.ChordChart;
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
 import amberfence.reading.ChordReader;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyEvidence;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
-import amberfence.reading.Modulations;
 import amberfence.reading.ReadChord;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
@@ -74,7 +74,7 @@ final class AnalyzeCommand implements Runnable {
     public void run() {
         ReadSong read = CommandFiles.read(file, spec.commandLine().getErr());
         Song heard = heard(read.song());
-        List<KeyCandidate> keys = KeyFinder.find(heard, family).stream().limit(MOST_KEYS).toList();
+        List<KeyCandidate> keys = SongKeys.find(heard, family).stream().limit(MOST_KEYS).toList();
         List<KeyStretch> along = along(read, heard, keys);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
@@ -108,7 +108,7 @@ final class AnalyzeCommand implements Runnable {
         if (named.isPresent()) {
             return named.get().spans().stream().map(span -> new KeyStretch(span.fromBar(), span.key(), 1)).toList();
         }
-        List<KeyStretch> found = Modulations.find(song, family).stream().map(span -> new KeyStretch(span.fromBar(), span.candidate().key(),
+        List<KeyStretch> found = SongKeys.changes(song, family).stream().map(span -> new KeyStretch(span.fromBar(), span.candidate().key(),
                 span.candidate().score())).toList();
         return !found.isEmpty() ? found : List.of(keys.stream().findFirst().map(best -> new KeyStretch(1, best.key(), best.score()))
                 .orElse(new KeyStretch(1, song.fence().keys().first(), 0)));
@@ -153,7 +153,7 @@ final class AnalyzeCommand implements Runnable {
                 write(chords, ChordReader.read(List.of(part.line()), keyed.time(), fence), fence);
             }
         }
-        write(root.putArray("chords"), ChordReader.read(keyed), fence);
+        write(root.putArray("chords"), SongChords.read(keyed), fence);
         if (CommandFiles.isWrittenMusic(file) || !song.progression().isEmpty()) {
             ArrayNode progression = root.putArray("progression");
             song.progression().spans().forEach(span -> progression.addObject().put("startTick", span.start()).put("endTick", span.end()).put("symbol", span.chord().plainText()));
@@ -208,7 +208,7 @@ final class AnalyzeCommand implements Runnable {
                     part.isDrums() ? "drums are left alone" : outside(song, part, keys) + " outside");
         }
         Song keyed = keyed(song, keys);
-        Song harmonized = ProgressionEdits.read(keyed, ChordReader.read(keyed));
+        Song harmonized = ProgressionEdits.read(keyed, SongChords.read(keyed));
         if (!harmonized.progression().isEmpty()) {
             out.println();
             out.println("Chords");

@@ -1,5 +1,7 @@
 package amberfence.cli;
 
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.SongKeys;
 import amberfence.edit.Ensemble;
 import amberfence.edit.HarmonyParts;
 import amberfence.edit.Mending;
@@ -10,23 +12,21 @@ import amberfence.format.WrittenSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.NoteTable;
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
+import amberfence.notes.Role;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
-import amberfence.reading.through.DoubtKind;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Note;
+import amberfence.result.PartResult;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
-import amberfence.song.PlaceText;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Finding;
 import amberfence.step.Kept;
-import amberfence.step.PartResult;
 import amberfence.step.SettingTexts;
-import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
@@ -254,7 +254,7 @@ final class ApplyCommand implements Runnable {
             if (!step.newPart().equals(newPart)) {
                 continue;
             }
-            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedFor(song)), step.pick());
+            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedIn(SongResults.of(song).surroundings(part))), step.pick());
         }
         return planned.withPart(part.id(), worked -> worked.withSteps(worked.steps().stream()
                 .map(slot -> slot.id() < song.nextId() ? slot : slot.withMeant(!chosen.isEmpty())).toList()));
@@ -282,7 +282,7 @@ final class ApplyCommand implements Runnable {
     }
 
     private static Optional<Key> found(Song song, PrintWriter out) {
-        Optional<KeyCandidate> best = KeyFinder.find(song, KeyFamily.MODES).stream().findFirst();
+        Optional<KeyCandidate> best = SongKeys.find(song, KeyFamily.MODES).stream().findFirst();
         best.ifPresent(candidate -> out.printf(Locale.ROOT, "key: %s (found, score %.2f)%n", candidate.key().text(),
                 candidate.score()));
         return best.map(KeyCandidate::key);
@@ -310,8 +310,8 @@ final class ApplyCommand implements Runnable {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
                 var outcome = stage.outcome();
                 boolean drums = outcome.findings().stream().anyMatch(Finding.Drums.class::isInstance);
-                boolean inside = StepCatalogue.of(Step.in(stage.slot())).group() == StepGroup.FENCE;
-                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of(Step.in(stage.slot())).title()
+                boolean inside = StepCatalogue.of(stage.slot().step()).group() == StepGroup.FENCE;
+                out.println(part.name() + ": " + (inside ? "" : StepCatalogue.of(stage.slot().step()).title()
                         + ": ") + (drums ? "left alone" : outcome.changes().isEmpty()
                         ? inside ? "all " + outcome.untouched() + " notes are already inside" : "nothing to change"
                         : outcome.onlyAdds() ? outcome.added() + " notes added"

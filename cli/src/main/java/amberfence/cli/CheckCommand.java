@@ -1,20 +1,20 @@
 package amberfence.cli;
 
+import amberfence.analysis.Doubt;
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.ReadThrough;
+import amberfence.analysis.SongKeys;
 import amberfence.edit.Mending;
 import amberfence.format.ReadSong;
+import amberfence.notes.BarPosition;
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.BarPosition;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Note;
 import amberfence.song.Part;
-import amberfence.song.PlaceText;
 import amberfence.song.Song;
 import amberfence.theory.PitchClassSet;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -79,7 +79,7 @@ final class CheckCommand implements Callable<Integer> {
         if (named.isEmpty() && CommandFiles.bringsKey(file, read)) {
             return song;
         }
-        return named.or(() -> KeyFinder.find(song, KeyFamily.MODES).stream().findFirst().map(KeyCandidate::key).map(KeyPlan::of))
+        return named.or(() -> SongKeys.find(song, KeyFamily.MODES).stream().findFirst().map(KeyCandidate::key).map(KeyPlan::of))
                 .map(found -> song.withFence(Fence.of(found, PitchClassSet.EMPTY))).orElse(song);
     }
 

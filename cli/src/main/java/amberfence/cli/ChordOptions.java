@@ -1,14 +1,15 @@
 package amberfence.cli;
 
+import amberfence.analysis.SongChords;
 import amberfence.edit.ProgressionEdits;
 import amberfence.edit.VoicingChange;
 import amberfence.format.WrittenSong;
 import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.sheet.ChordChart;
 import amberfence.format.sheet.SheetFormat;
+import amberfence.notes.Line;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
-import amberfence.song.Line;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import java.io.PrintWriter;
@@ -117,7 +118,7 @@ final class ChordOptions {
 
     private List<ReadChord> read(Song song) {
         if (from == null) {
-            return ChordReader.read(song);
+            return SongChords.read(song);
         }
         Line line = song.parts().get(from).line();
         return ChordReader.read(List.of(line), song.time(), song.fence().along(song.time()));

@@ -1,7 +1,7 @@
 package amberfence.cli;
 
-import amberfence.song.KeyPlan;
-import amberfence.song.KeySpan;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.KeySpan;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import java.util.ArrayList;

@@ -1,13 +1,13 @@
 package amberfence.cli;
 
-import amberfence.song.Limit;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
+import amberfence.step.NoteChoice;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
-import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepText;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -22,7 +22,7 @@ import java.util.OptionalInt;
  * @param newPart which of the new parts it works on, counted from 0; nothing for the parts of the file
  * @param alias whether it was given by an option of its own, to which options for all of them apply
  */
-record PlannedStep(StepText text, Optional<Limit> pick, OptionalInt newPart, boolean alias) {
+record PlannedStep(StepText text, Optional<NoteChoice> pick, OptionalInt newPart, boolean alias) {
     /** With more settings. */
     PlannedStep with(Map<String, String> more) {
         Map<String, String> values = new LinkedHashMap<>(text.values());
@@ -48,6 +48,6 @@ record PlannedStep(StepText text, Optional<Limit> pick, OptionalInt newPart, boo
     /** The step for a part. One that was given by an option of its own suits the part, unless it was told a range. */
     Step made(Song song, Part part, SettingTexts texts) {
         Step step = text.step(texts);
-        return alias && !text.values().containsKey("range") ? step.fitted(part.line(), Surroundings.of(song, part)) : step;
+        return alias && !text.values().containsKey("range") ? step.fitted(part.line(), SongResults.of(song).surroundings(part)) : step;
     }
 }

@@ -1,12 +1,12 @@
 package amberfence.cli;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.PlaceText;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.Change;
-import amberfence.step.PartResult;
+import amberfence.step.StepSlot;
 import amberfence.theory.SpelledPitch;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,5 +1,6 @@
 package amberfence.cli;
 
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.InstalledSounds;
@@ -8,7 +9,6 @@ import amberfence.sound.SongScore;
 import amberfence.sound.SoundFile;
 import amberfence.sound.SoundsException;
 import amberfence.sound.Tempi;
-import amberfence.step.PartResult;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package amberfence.cli;
 
-import amberfence.song.Role;
+import amberfence.notes.Role;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;

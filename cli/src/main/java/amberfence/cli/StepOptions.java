@@ -1,9 +1,9 @@
 package amberfence.cli;
 
 import amberfence.edit.VoiceParts;
-import amberfence.song.Limit;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
+import amberfence.step.NoteChoice;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.catalogue.StepText;
@@ -31,7 +31,7 @@ final class StepOptions {
     private boolean playsChords;
     private Optional<Integer> from = Optional.empty();
     private final List<PlannedStep> planned = new ArrayList<>();
-    private Optional<Limit> limit = Optional.empty();
+    private Optional<NoteChoice> limit = Optional.empty();
     private final List<String> newParts = new ArrayList<>();
 
     @Option(names = {"--tie-break", "--ties"}, description = "what decides between two equally near: shape (the usual), down, up, chord")

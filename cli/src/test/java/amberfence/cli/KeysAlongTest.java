@@ -2,7 +2,7 @@ package amberfence.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;

@@ -1,15 +1,15 @@
 package amberfence.demo;
 
 import amberfence.edit.ProgressionEdits;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
-import amberfence.song.KeyPlan;
-import amberfence.song.KeySpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
-import amberfence.step.PartResult;
 import amberfence.step.fence.BringInside;
 import amberfence.theory.Key;
 import java.util.List;

@@ -1,13 +1,13 @@
 package amberfence.demo;
 
 import amberfence.edit.ProgressionEdits;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.step.shape.Strum;
 import amberfence.theory.Key;
 import java.util.ArrayList;

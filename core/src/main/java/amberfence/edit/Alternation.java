@@ -1,8 +1,8 @@
 package amberfence.edit;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

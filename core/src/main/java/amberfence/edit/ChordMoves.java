@@ -1,11 +1,10 @@
 package amberfence.edit;
 
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.reading.RulingChords;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.step.Step;
 import amberfence.step.move.Move;
 import amberfence.step.pick.Pick;
 import amberfence.theory.Chord;
@@ -50,7 +49,7 @@ public final class ChordMoves {
             if (part.isDrums() || under.isEmpty()) {
                 continue;
             }
-            if (part.steps().stream().anyMatch(slot -> slot.on() && Step.in(slot).followsProgression())) {
+            if (part.steps().stream().anyMatch(slot -> slot.on() && slot.step().followsProgression())) {
                 following.add(part.name());
                 continue;
             }

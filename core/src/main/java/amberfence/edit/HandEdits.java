@@ -1,15 +1,16 @@
 package amberfence.edit;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
+import amberfence.result.PartResult;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
-import amberfence.step.PartResult;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
+import amberfence.step.Surroundings;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -50,7 +51,7 @@ public final class HandEdits {
 
     /** The surroundings of a part whose notes were chosen by hand, so that drums are meant as well. */
     public static Surroundings meant(Song song, Part part) {
-        Surroundings around = Surroundings.of(song, part);
+        Surroundings around = SongResults.of(song).surroundings(part);
         return part.isDrums() ? around.withRole(Role.FIGURE) : around;
     }
 

@@ -1,11 +1,11 @@
 package amberfence.edit;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.step.PartResult;
+import amberfence.step.StepSlot;
 import amberfence.step.fit.Harmony;
 import amberfence.step.fit.HarmonyLine;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ public final class HarmonyParts {
         Song changed = song;
         for (Part part : song.parts()) {
             for (StepSlot slot : part.steps()) {
-                changed = slot.on() && slot.treatment() instanceof Harmony ? apart(changed, part.id(), slot.id()) : changed;
+                changed = slot.on() && slot.step() instanceof Harmony ? apart(changed, part.id(), slot.id()) : changed;
             }
         }
         return changed;
@@ -35,7 +35,7 @@ public final class HarmonyParts {
     public static Song apart(Song song, int partId, long slotId) {
         Part tune = song.part(partId);
         StepSlot slot = tune.step(slotId).orElseThrow();
-        Harmony harmony = (Harmony) slot.treatment();
+        Harmony harmony = (Harmony) slot.step();
         Line line = PartResult.of(song, tune).stage(slotId).map(PartResult.Stage::in).orElse(tune.line());
         Song changed = song.withPart(partId, part -> part.withStep(slotId, old -> old.withOn(false)));
         List<HarmonyLine> backwards = new ArrayList<>(harmony.lines());

@@ -1,9 +1,9 @@
 package amberfence.edit;
 
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.theory.Range;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -1,11 +1,11 @@
 package amberfence.edit;
 
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.Mend;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.analysis.Doubt;
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.Mend;
+import amberfence.analysis.ReadThrough;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.Collections;

@@ -1,10 +1,10 @@
 package amberfence.edit;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
 import amberfence.reading.ReadChord;
-import amberfence.song.ChordSpan;
-import amberfence.song.FenceLine;
-import amberfence.song.Progression;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.chord.PlayChords;
 import amberfence.theory.Chord;

@@ -1,14 +1,13 @@
 package amberfence.edit;
 
-import amberfence.song.Limit;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Outcome;
 import amberfence.step.SettingTexts;
-import amberfence.step.Surroundings;
 import amberfence.step.pick.Pick;
 import amberfence.step.recipe.Recipe;
 import java.util.Collection;
@@ -26,11 +25,21 @@ public final class RecipeEdits {
                 .findFirst().map(Part::id).orElse(-1), song.time().ticksPerQuarter());
     }
 
+    /** Its steps behind those of a part. */
+    public static Song onPart(Song song, int partId, Recipe recipe) {
+        SettingTexts texts = texts(song);
+        Song more = song;
+        for (Recipe.Entry entry : recipe.steps()) {
+            more = more.plusStep(partId, entry.step().step(texts), entry.pick());
+        }
+        return more;
+    }
+
     /** Its steps behind those of each of some parts. */
     public static Song onParts(Song song, Collection<Integer> parts, Recipe recipe) {
         Song more = song;
         for (int part : parts) {
-            more = more.find(part).isEmpty() ? more : recipe.on(more, part, texts(more));
+            more = more.find(part).isEmpty() ? more : onPart(more, part, recipe);
         }
         return more;
     }
@@ -40,7 +49,7 @@ public final class RecipeEdits {
         Song more = song;
         for (Recipe.Entry entry : recipe.steps()) {
             NoteSet chosen = picked(song, partId, entry, notes);
-            more = more.plusStep(partId, entry.step().step(texts(song)), Optional.<Limit>of(new Pick.Frozen(chosen)));
+            more = more.plusStep(partId, entry.step().step(texts(song)), Optional.of(new Pick.Frozen(chosen)));
         }
         return more;
     }
@@ -61,7 +70,7 @@ public final class RecipeEdits {
     private static NoteSet picked(Song song, int partId, Recipe.Entry entry, NoteSet notes) {
         return entry.pick().map(pick -> {
             Part part = song.part(partId);
-            NoteSet picked = pick.choose(part.line(), Surroundings.of(song, part));
+            NoteSet picked = pick.choose(part.line(), SongResults.of(song).surroundings(part));
             return NoteSet.of(part.line().notes().stream().filter(picked::contains).map(Note::id).filter(notes::contains).toList());
         }).orElse(notes);
     }

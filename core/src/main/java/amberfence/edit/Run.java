@@ -1,9 +1,9 @@
 package amberfence.edit;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;

@@ -1,11 +1,11 @@
 package amberfence.edit;
 
-import amberfence.song.KeyPlan;
-import amberfence.song.KeySpan;
-import amberfence.song.Metre;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Metre;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

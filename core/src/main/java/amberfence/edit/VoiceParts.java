@@ -1,9 +1,9 @@
 package amberfence.edit;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
+import amberfence.notes.Role;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.step.PitchRange;
 import amberfence.step.draw.Voice;

@@ -1,8 +1,8 @@
 package amberfence.edit;
 
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.NoteName;

@@ -1,7 +1,7 @@
 package amberfence.format;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.KeySpan;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.KeySpan;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.Take;

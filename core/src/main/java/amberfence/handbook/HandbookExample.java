@@ -2,19 +2,19 @@ package amberfence.handbook;
 
 import amberfence.edit.RecipeEdits;
 import amberfence.format.sheet.ChordChart;
-import amberfence.song.Fence;
-import amberfence.song.Grid;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.Grid;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
+import amberfence.result.SongResults;
 import amberfence.song.Origin;
 import amberfence.song.Part;
-import amberfence.song.Progression;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
-import amberfence.step.SongResults;
 import amberfence.step.recipe.Recipe;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
@@ -75,7 +75,7 @@ public record HandbookExample(String notes, Optional<String> other, Key key, Opt
         Progression progression = chords.map(chart -> new Progression(ChordChart.read(chart, time, 1, ids::getAndIncrement, key)))
                 .orElse(Progression.EMPTY);
         Song bare = new Song(recipe.name(), time, Fence.of(KeyPlan.of(key)), parts, Origin.MADE, ids.get()).withProgression(progression);
-        return recipe.on(bare, PART, RecipeEdits.texts(bare));
+        return RecipeEdits.onPart(bare, PART, recipe);
     }
 
     /** The notes that come of it. */

@@ -1,8 +1,8 @@
 package amberfence.reading;
 
-import amberfence.song.BarPosition;
-import amberfence.song.Metre;
-import amberfence.song.TimeMap;
+import amberfence.notes.BarPosition;
+import amberfence.notes.Metre;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Range;
 
 /**

@@ -1,7 +1,7 @@
 package amberfence.reading;
 
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package amberfence.reading;
 
-import amberfence.song.FenceLine;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,7 +1,7 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

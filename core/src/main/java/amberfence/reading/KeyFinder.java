@@ -1,10 +1,8 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Part;
-import amberfence.song.Song;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
@@ -29,7 +27,6 @@ public final class KeyFinder {
     /** The profile that did best by measurement. */
     public static final KeyProfile PROFILE = KeyProfile.KOSTKA_PAYNE;
     /** A long held note says no more than this many quarters of it. */
-    private static final int CHORD_VELOCITY = 90;
     private static final int LONGEST_QUARTERS = 4;
     private static final double BAR_WEIGHT = 1.5;
     private static final double PULSE_WEIGHT = 1.25;
@@ -53,19 +50,6 @@ public final class KeyFinder {
             counts[pitchClass]++;
         }
         this.frame = Frame.of(notes);
-    }
-
-    /** Candidates for the pitched parts of a song, best first. */
-    public static List<KeyCandidate> find(Song song, KeyFamily family) {
-        List<Line> lines = song.parts().stream().filter(part -> !part.isDrums()).map(Part::line).filter(line -> !line.isEmpty()).toList();
-        return find(lines.isEmpty() ? List.of(chords(song)) : lines, song.time(), family);
-    }
-
-    /** What the chords of a song sound, for a song that has nothing else. */
-    private static Line chords(Song song) {
-        long[] id = {1};
-        return Line.of(song.progression().spans().stream().flatMap(span -> span.sounding().pitches().stream()
-                .map(pitch -> new Note(id[0]++, span.start(), span.length(), pitch, CHORD_VELOCITY, 0, Note.USUAL_RELEASE))).toList());
     }
 
     /** Candidates for the notes of some lines, best first; none when there are no notes, or all twelve weigh the same. */

@@ -1,9 +1,7 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
-import amberfence.song.Part;
-import amberfence.song.Song;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
@@ -50,16 +48,15 @@ public final class Modulations {
         this.home = KeyFinder.find(lines, time, family).stream().findFirst().map(KeyCandidate::key);
     }
 
-    /** The keys of a song in the order of its bars; none when its notes tell no key. */
-    public static List<Span> find(Song song, KeyFamily family) {
-        List<Line> pitched = song.parts().stream().filter(part -> !part.isDrums()).map(Part::line).toList();
-        return new Modulations(pitched, song.time(), family, song.lastBar()).spans();
-    }
-
     /** The keys of some lines that sound together, in the order of their bars. */
     public static List<Span> find(List<Line> lines, TimeMap time, KeyFamily family) {
         long end = lines.stream().mapToLong(Line::end).max().orElse(0);
-        return new Modulations(lines, time, family, time.barOf(Math.max(0, end - 1))).spans();
+        return find(lines, time, family, time.barOf(Math.max(0, end - 1)));
+    }
+
+    /** The same for that many bars, when the song is longer than its notes; none when they tell no key. */
+    public static List<Span> find(List<Line> lines, TimeMap time, KeyFamily family, int bars) {
+        return new Modulations(lines, time, family, bars).spans();
     }
 
     private List<Span> spans() {

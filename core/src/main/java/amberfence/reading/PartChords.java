@@ -1,11 +1,11 @@
 package amberfence.reading;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.FenceLine;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Progression;
-import amberfence.song.TimeMap;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
 import amberfence.theory.ChordNames;

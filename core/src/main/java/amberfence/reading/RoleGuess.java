@@ -1,8 +1,8 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Role;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import java.util.List;
 
 /** Guesses what a pitched part is for: chords when notes mostly sound together, bass when low, else melody. */

@@ -1,9 +1,9 @@
 package amberfence.reading;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.Note;
-import amberfence.song.Progression;
-import amberfence.song.TimeMap;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordTone;
 import amberfence.theory.PitchClass;

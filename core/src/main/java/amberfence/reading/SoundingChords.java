@@ -1,11 +1,8 @@
 package amberfence.reading;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.Note;
-import amberfence.song.Part;
-import amberfence.song.Progression;
-import amberfence.song.Role;
-import amberfence.song.Song;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,21 +18,8 @@ public final class SoundingChords {
         this.from = from;
     }
 
-    /** The chords around a part: the song's progression, or, without one, what other parts with the role of chords sound. */
-    public static SoundingChords around(Song song, Part part) {
-        if (!song.progression().isEmpty()) {
-            return of(song.progression());
-        }
-        List<Note> notes = new ArrayList<>();
-        for (Part other : song.parts()) {
-            if (other.id() != part.id() && other.role() == Role.CHORDS) {
-                notes.addAll(other.line().notes());
-            }
-        }
-        return notes.isEmpty() ? NONE : of(notes);
-    }
-
-    private static SoundingChords of(Progression progression) {
+    /** What the chords of a progression sound. */
+    public static SoundingChords of(Progression progression) {
         TreeMap<Long, PitchClassSet> from = new TreeMap<>();
         for (ChordSpan span : progression.spans()) {
             from.put(span.start(), span.chord().pitchClasses());
@@ -44,7 +28,8 @@ public final class SoundingChords {
         return new SoundingChords(from);
     }
 
-    static SoundingChords of(List<Note> notes) {
+    /** What some notes sound together. */
+    public static SoundingChords of(List<Note> notes) {
         TreeMap<Long, int[]> counts = new TreeMap<>();
         for (Note note : notes) {
             counts.computeIfAbsent(note.start(), tick -> new int[12])[note.pitch() % 12]++;

@@ -1,6 +1,6 @@
 package amberfence.reading;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.Arrays;
 import java.util.List;
 

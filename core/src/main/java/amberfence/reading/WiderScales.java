@@ -1,6 +1,6 @@
 package amberfence.reading;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;

@@ -1,3 +1,2 @@
-/** What notes mean: which key they are in, which voices they form, what a part is for. */
+/** What notes mean: which key they are in, which chords and voices they form, what a part is for. */
 package amberfence.reading;
-

@@ -1,5 +1,6 @@
 package amberfence.song;
 
+import amberfence.notes.Note;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Map;

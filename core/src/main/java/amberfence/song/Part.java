@@ -1,5 +1,8 @@
 package amberfence.song;
 
+import amberfence.notes.Line;
+import amberfence.notes.Role;
+import amberfence.step.StepSlot;
 import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,7 @@
 package amberfence.song;
 
+import amberfence.notes.NoteIdentity;
+import amberfence.step.StepSlot;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,16 @@
 package amberfence.song;
 
+import amberfence.notes.ChordBank;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
+import amberfence.step.NoteChoice;
+import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.theory.Key;
 import amberfence.theory.Range;
 import java.util.ArrayList;
@@ -102,15 +113,15 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
     }
 
     /** Adds a step at the end of a part's list, by hand: on drums it is meant. */
-    public Song plusStep(int partId, Treatment treatment) {
-        return plusStep(partId, treatment, Optional.empty());
+    public Song plusStep(int partId, Step step) {
+        return plusStep(partId, step, Optional.empty());
     }
 
     /** Adds a step that may be limited to some notes at the end of a part's list, by hand: on drums it is meant. */
-    public Song plusStep(int partId, Treatment treatment, Optional<Limit> limit) {
+    public Song plusStep(int partId, Step step, Optional<? extends NoteChoice> limit) {
         return withNextId(nextId + 1).withPart(partId, part -> {
             List<StepSlot> steps = new ArrayList<>(part.steps());
-            steps.add(StepSlot.of(nextId, treatment).withMeant(true).withLimit(limit));
+            steps.add(StepSlot.of(nextId, step).withMeant(true).withLimit(limit));
             return part.withSteps(steps);
         });
     }

@@ -1,5 +1,7 @@
 package amberfence.song;
 
+import amberfence.notes.Line;
+import amberfence.step.StepSlot;
 import java.util.List;
 
 /** One version of a part: a named line and the steps that are tried on it. */

@@ -1,6 +1,6 @@
 package amberfence.sound;
 
-import amberfence.song.Role;
+import amberfence.notes.Role;
 import amberfence.words.Texts;
 import java.io.BufferedReader;
 import java.io.IOException;

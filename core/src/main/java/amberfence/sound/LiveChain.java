@@ -1,14 +1,13 @@
 package amberfence.sound;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.song.TimeMap;
-import amberfence.step.SongResults;
-import amberfence.step.Step;
 import amberfence.step.StepSchema;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,7 +85,7 @@ public final class LiveChain {
     }
 
     private static StepSchema<?> schema(StepSlot slot) {
-        return StepCatalogue.of(Step.in(slot));
+        return StepCatalogue.of(slot.step());
     }
 
     private Sounded[] sounded(int roll) {

@@ -1,6 +1,6 @@
 package amberfence.sound;
 
-import amberfence.song.ChordBank;
+import amberfence.notes.ChordBank;
 import amberfence.theory.PitchClassSet;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package amberfence.sound;
 
-import amberfence.song.Line;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.TimeMap;
 import amberfence.words.Texts;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntConsumer;

@@ -1,7 +1,7 @@
 package amberfence.sound;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

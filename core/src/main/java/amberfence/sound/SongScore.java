@@ -1,22 +1,22 @@
 package amberfence.sound;
 
-import amberfence.song.BarPosition;
+import amberfence.notes.BarPosition;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.song.Bytes;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
-import amberfence.song.TimeMap;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.OptionalInt;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Predicate;
 

@@ -1,7 +1,7 @@
 package amberfence.sound;
 
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import java.util.List;
 
 /** Turns ticks into microseconds and back, quickly, over all changes of tempo. */

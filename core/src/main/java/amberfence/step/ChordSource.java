@@ -1,9 +1,9 @@
 package amberfence.step;
 
+import amberfence.notes.Line;
+import amberfence.notes.Progression;
 import amberfence.reading.PartChords;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Progression;
 import amberfence.words.Texts;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.words.Texts;
 import java.util.List;
 import java.util.Optional;

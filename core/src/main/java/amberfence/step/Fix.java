@@ -1,6 +1,5 @@
 package amberfence.step;
 
-import amberfence.song.StepSlot;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 

@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.FenceLine;
+import amberfence.notes.FenceLine;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Range;
 import java.util.Arrays;

@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 
 /**
  * A note that a step would have changed and left as it was, on purpose; or one that it would have made, and did not.

@@ -1,30 +1,27 @@
 package amberfence.step;
 
-import amberfence.song.Limit;
-import amberfence.song.Line;
-import amberfence.song.StepSlot;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.NoteSet;
 import java.util.Optional;
 import java.util.function.LongUnaryOperator;
 
 /** Chooses notes of a line: by a rule, which adapts when the notes change, or a fixed set of them. */
-public interface NoteChoice extends Limit {
-    /** What limits the step in a place of a part's list. */
-    static Optional<NoteChoice> in(StepSlot slot) {
-        return slot.limit().map(NoteChoice.class::cast);
-    }
-
+public interface NoteChoice {
     /** The chosen notes of a line in its surroundings. */
     NoteSet choose(Line line, Surroundings around);
 
     /** Whether it may choose other notes when the chords around are others. */
     boolean answersToChords();
 
-    /** What it chooses, in a few words. */
+    /** The notes, for a choice that names them; nothing for a rule. */
+    default Optional<NoteSet> fixed() {
+        return Optional.empty();
+    }
+
+    /** What it chooses, in a few words; a rule as it is read again. */
     String text();
 
-    /** A rule names no notes, so it stays as it is. */
-    @Override
+    /** The same choice for a copy of the line whose notes got new identities. A rule names no notes, so it stays as it is. */
     default NoteChoice renamed(LongUnaryOperator renaming) {
         return this;
     }

@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.Optional;
 import java.util.function.BiFunction;
 

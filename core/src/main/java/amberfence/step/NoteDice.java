@@ -1,8 +1,8 @@
 package amberfence.step;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteIdentity;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteIdentity;
 import java.util.HashMap;
 import java.util.Map;
 

@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import java.util.ArrayList;
 import java.util.List;
 

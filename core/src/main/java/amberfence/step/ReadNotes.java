@@ -1,7 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Line;
-import amberfence.song.Part;
+import amberfence.notes.Line;
 
 /**
  * The notes of a part as they were read from a file. Dice know a note by where it stood there, so that nothing is rolled again
@@ -13,9 +12,4 @@ import amberfence.song.Part;
 public record ReadNotes(int part, Line line) {
     /** Of a line that was read from nowhere. */
     public static final ReadNotes NONE = new ReadNotes(0, Line.EMPTY);
-
-    /** What was read of a part: its first take, when it came from a file. */
-    static ReadNotes of(Part part) {
-        return part.track().isPresent() ? new ReadNotes(part.id(), part.takes().get(0).line()) : NONE;
-    }
 }

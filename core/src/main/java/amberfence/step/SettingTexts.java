@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.TimeLength;
+import amberfence.notes.TimeLength;
 import amberfence.theory.MusicTextException;
 import amberfence.words.Texts;
 import java.util.function.Function;

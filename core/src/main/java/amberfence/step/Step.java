@@ -1,19 +1,11 @@
 package amberfence.step;
 
-import amberfence.song.Line;
-import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.song.Treatment;
+import amberfence.notes.Line;
 import java.util.List;
 import java.util.Set;
 
 /** One adjustable change to a part: an immutable record whose components are its settings. */
-public interface Step extends Treatment {
-    /** The step in a place of a part's list. */
-    static Step in(StepSlot slot) {
-        return (Step) slot.treatment();
-    }
-
+public interface Step {
     /** What the step makes of a line. Pure: the same line, settings and surroundings always give the same outcome. */
     Outcome apply(Line in, Surroundings around);
 
@@ -58,7 +50,7 @@ public interface Step extends Treatment {
      *
      * @throws amberfence.theory.MusicTextException when a song lacks what the step cannot do without
      */
-    default Step checkedFor(Song song) {
+    default Step checkedIn(Surroundings around) {
         return this;
     }
 

@@ -1,7 +1,7 @@
 package amberfence.step;
 
-import amberfence.song.Grid;
-import amberfence.song.TimeLength;
+import amberfence.notes.Grid;
+import amberfence.notes.TimeLength;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;

@@ -1,18 +1,15 @@
 package amberfence.step;
 
+import amberfence.notes.ChordBank;
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.ChordBank;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.song.Part;
-import amberfence.song.Progression;
-import amberfence.song.Role;
-import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import java.util.Map;
 
@@ -38,11 +35,6 @@ public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingCho
     /** The surroundings of a step that may change every note. */
     public static Surroundings of(FenceLine fence, TimeMap time, Role role, SoundingChords chords) {
         return new Surroundings(fence, time, role, chords, Progression.EMPTY, OtherParts.NONE, ChordBank.EMPTY, 0, 0, NoteSet.ALL, NoteSet.NONE, Map.of(), ReadNotes.NONE);
-    }
-
-    /** What surrounds a part in its song. */
-    public static Surroundings of(Song song, Part part) {
-        return SongResults.of(song).surroundings(part);
     }
 
     public Surroundings withNotes(NoteSet newPicked, NoteSet newLeft) {

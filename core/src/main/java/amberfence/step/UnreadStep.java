@@ -1,6 +1,6 @@
 package amberfence.step;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.words.Texts;
 import java.util.List;
 

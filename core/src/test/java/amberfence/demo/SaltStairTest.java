@@ -2,7 +2,7 @@ package amberfence.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.song.Part;
 import java.nio.file.Files;
 import java.nio.file.Path;

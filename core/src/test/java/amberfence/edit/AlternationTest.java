@@ -2,10 +2,10 @@ package amberfence.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import org.junit.jupiter.api.Test;
 
 class AlternationTest {

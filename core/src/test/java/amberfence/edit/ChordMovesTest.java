@@ -2,13 +2,13 @@ package amberfence.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
 import amberfence.step.fit.FitBass;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;

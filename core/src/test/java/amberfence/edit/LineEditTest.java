@@ -2,13 +2,13 @@ package amberfence.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.TimeMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;

@@ -3,12 +3,12 @@ package amberfence.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.format.sheet.ChordChart;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Role;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
-import amberfence.song.ChordSpan;
-import amberfence.song.Role;
+import amberfence.result.PartResult;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
 import amberfence.step.chord.PlayChords;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;

@@ -3,9 +3,9 @@ package amberfence.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Grid;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

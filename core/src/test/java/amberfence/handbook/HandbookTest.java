@@ -3,8 +3,8 @@ package amberfence.handbook;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.catalogue.StepText;

@@ -2,7 +2,7 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.TimeMap;
+import amberfence.notes.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,8 +2,8 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.theory.Key;
 import java.io.IOException;
 import java.util.List;

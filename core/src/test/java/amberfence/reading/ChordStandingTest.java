@@ -2,13 +2,13 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.LineText;
+import amberfence.notes.Progression;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordStanding.Bar;
-import amberfence.song.ChordSpan;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.LineText;
-import amberfence.song.Progression;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import java.util.List;

@@ -2,9 +2,9 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
 import amberfence.reading.Comparison.Difference;
-import amberfence.song.Line;
-import amberfence.song.LineText;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

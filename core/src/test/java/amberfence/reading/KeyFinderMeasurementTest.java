@@ -2,7 +2,7 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.theory.Key;
 import java.io.IOException;
 import java.util.EnumMap;

@@ -4,12 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberfence.ReferenceTable;
+import amberfence.analysis.SongKeys;
 import amberfence.demo.LanternFerry;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.Role;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
@@ -85,7 +86,7 @@ class KeyFinderTest {
 
     @Test
     void findsTheKeyOfTheDemoAndSaysWhy() {
-        KeyCandidate first = KeyFinder.find(LanternFerry.plain(), KeyFamily.MODES).get(0);
+        KeyCandidate first = SongKeys.find(LanternFerry.plain(), KeyFamily.MODES).get(0);
         Spelling spelling = first.key().spelling();
         assertThat(first.key().text()).isEqualTo("D dorian");
         assertThat(first.evidence().stream().map(e -> e.words(spelling)).collect(Collectors.joining("; ")))

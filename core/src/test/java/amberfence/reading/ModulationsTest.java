@@ -2,17 +2,18 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.analysis.SongKeys;
 import amberfence.demo.LanternFerry;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.song.Origin;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import java.io.IOException;
@@ -28,7 +29,7 @@ class ModulationsTest {
     }
 
     private static List<String> keys(Song song) {
-        return Modulations.find(song, KeyFamily.MODES).stream()
+        return SongKeys.changes(song, KeyFamily.MODES).stream()
                 .map(span -> span.fromBar() + "–" + span.toBar() + " " + span.candidate().key().text()).toList();
     }
 
@@ -67,7 +68,7 @@ class ModulationsTest {
                 List<Note> moved = tune.line().notes().stream().map(note -> note.withStart(note.start() + shift)
                         .withPitch(note.pitch() + up).withId(note.id() + 10_000)).toList();
                 Line both = Line.of(Stream.concat(tune.line().notes().stream(), moved.stream()).toList());
-                List<Modulations.Span> spans = Modulations.find(song(both, tune.time()), KeyFamily.MODES);
+                List<Modulations.Span> spans = SongKeys.changes(song(both, tune.time()), KeyFamily.MODES);
                 boolean right = spans.size() == 2 && Math.abs(spans.get(1).fromBar() - bar) <= 1;
                 asked++;
                 plain += Math.abs(firstBarOutside(both, tune) - bar) <= 1 ? 1 : 0;

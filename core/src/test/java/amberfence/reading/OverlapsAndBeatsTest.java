@@ -2,9 +2,9 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -1,8 +1,8 @@
 package amberfence.reading;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Key;
 import java.io.BufferedReader;
 import java.io.IOException;

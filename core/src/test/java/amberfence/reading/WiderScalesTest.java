@@ -2,9 +2,9 @@ package amberfence.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.TimeMap;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;

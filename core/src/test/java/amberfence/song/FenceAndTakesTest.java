@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberfence.demo.LanternFerry;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
 import amberfence.theory.Key;
 import amberfence.theory.Scale;
 import java.util.List;

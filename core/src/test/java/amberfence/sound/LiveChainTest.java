@@ -2,14 +2,12 @@ package amberfence.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.StepSlot;
-import amberfence.step.Step;
 import amberfence.step.catalogue.StepText;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;

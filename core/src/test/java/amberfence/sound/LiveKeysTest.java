@@ -3,12 +3,12 @@ package amberfence.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.edit.ProgressionEdits;
-import amberfence.song.ChordBank;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.ChordBank;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;

@@ -2,7 +2,7 @@ package amberfence.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.ChordBank;
+import amberfence.notes.ChordBank;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
 import java.util.List;

@@ -3,17 +3,17 @@ package amberfence.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
-import amberfence.song.Metre;
+import amberfence.notes.Metre;
+import amberfence.notes.Role;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
+import amberfence.result.PartResult;
 import amberfence.song.PartSound;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
-import amberfence.step.PartResult;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalInt;
 import java.util.Map;
+import java.util.OptionalInt;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 

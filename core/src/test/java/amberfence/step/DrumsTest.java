@@ -2,11 +2,11 @@ package amberfence.step;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.LineText;
+import amberfence.notes.LineText;
+import amberfence.notes.Role;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.move.Move;
 import java.util.List;
 import java.util.function.UnaryOperator;

@@ -6,20 +6,19 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectReader;
 import amberfence.format.project.ProjectWriter;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
+import amberfence.notes.Grid;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteIdentity;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.ChordSpan;
-import amberfence.song.Fence;
-import amberfence.song.Grid;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteIdentity;
-import amberfence.song.NoteSet;
-import amberfence.song.Part;
-import amberfence.song.Progression;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.MoveTo;
@@ -145,8 +144,7 @@ class EveryStepTest {
             Line line = line(12);
             Surroundings here = around(line, key());
             Progression others = progression();
-            Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.around(Song.empty("x").withProgression(others),
-                    Part.of(0, "part", Role.MELODY, 0, line)), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of(),
+            Surroundings there = new Surroundings(here.fence(), TIME, here.role(), SoundingChords.of(others), others, here.others(), here.bank(), 0, here.slot(), here.picked(), here.left(), Map.of(),
                     here.read());
             assertThat(step.tried(line, there)).as("%s on %s", step, line).isEqualTo(step.tried(line, here));
         }

@@ -7,13 +7,14 @@ import amberfence.demo.LanternFerry;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectReader;
 import amberfence.format.project.ProjectWriter;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.NoteIdentity;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.NoteIdentity;
+import amberfence.notes.NoteSet;
+import amberfence.result.PartResult;
+import amberfence.result.SongResults;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.fence.BringInside;
 import amberfence.step.fence.FenceReason;
 import amberfence.step.fit.Harmony;
@@ -125,7 +126,7 @@ class MadeNotesTest {
     @Test
     void aStepThatForgetsANoteIsRefused() {
         Line line = LineText.parse("C4 D4 E4", 480, 0, 1);
-        Surroundings around = Surroundings.of(LanternFerry.song(), LanternFerry.song().part(0));
+        Surroundings around = SongResults.of(LanternFerry.song()).surroundings(LanternFerry.song().part(0));
         Work work = new Work(line, around);
         work.keep(line.notes().get(0));
         assertThatThrownBy(work::outcome).hasMessage("of 3 notes a step told 1");
@@ -145,7 +146,7 @@ class MadeNotesTest {
     @Test
     void takingAwayHonoursThePickAndWhatIsLeft() {
         Line line = LineText.parse("C4 D4 E4", 480, 0, 1);
-        Surroundings around = Surroundings.of(LanternFerry.song(), LanternFerry.song().part(0))
+        Surroundings around = SongResults.of(LanternFerry.song()).surroundings(LanternFerry.song().part(0))
                 .withNotes(NoteSet.of(List.of(1L, 2L)), NoteSet.of(List.of(2L)));
         Work work = new Work(line, around);
         line.notes().forEach(note -> work.remove(note, new FenceReason.LeftOut()));

@@ -2,13 +2,14 @@ package amberfence.step;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.step.draw.Arpeggio;
 import amberfence.step.draw.Grace;
 import amberfence.step.shape.Chance;

@@ -2,19 +2,19 @@ package amberfence.step;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.FenceFinding;
-import amberfence.step.fence.FenceReason;
 import amberfence.step.fence.FenceReason.ShapeLoss;
+import amberfence.step.fence.FenceReason;
 import amberfence.step.fit.FitFinding;
 import amberfence.step.fit.FitReason;
 import amberfence.step.fit.HarmonyLine;
 import amberfence.step.move.MoveFinding;
 import amberfence.step.move.MoveReason;
 import amberfence.step.shape.ShapeFinding;
-import amberfence.step.shape.ShapeReason;
 import amberfence.step.shape.ShapeReason.LengthCause;
+import amberfence.step.shape.ShapeReason;
 import amberfence.theory.Key;
 import java.util.Arrays;
 import java.util.List;

@@ -2,13 +2,13 @@ package amberfence.theory;
 
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.BarPosition;
-import amberfence.song.KeyPlan;
-import amberfence.song.KeySpan;
-import amberfence.song.Metre;
-import amberfence.song.Note;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.BarPosition;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import java.util.List;
 import java.util.stream.Stream;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;

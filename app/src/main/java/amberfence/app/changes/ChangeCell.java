@@ -2,7 +2,7 @@ package amberfence.app.changes;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Fix;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,6 +1,6 @@
 package amberfence.app.changes;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Change;
 import amberfence.step.Finding;
 import amberfence.step.Fix;

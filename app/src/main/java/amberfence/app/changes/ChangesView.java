@@ -5,20 +5,19 @@ import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.Fence;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Fence;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.PlaceText;
+import amberfence.notes.TimeMap;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.song.PlaceText;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.song.TimeMap;
 import amberfence.step.Fix;
 import amberfence.step.Outcome;
-import amberfence.step.PartResult;
-import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -141,7 +140,7 @@ public final class ChangesView extends VBox {
     private void show(PartResult.Stage stage) {
         Outcome outcome = stage.outcome();
         count.set(outcome.changes().size());
-        StepSchema<?> schema = StepCatalogue.of(Step.in(stage.slot()));
+        StepSchema<?> schema = StepCatalogue.of(stage.slot().step());
         String kind = stage.slot().on() && slot().filter(StepSlot::on).isPresent() ? "changes.of" : "changes.waiting";
         heading.setText(Words.say(outcome.changes().size() == 1 ? kind + ".one" : kind + ".many",
                 outcome.changes().size(), schema.title()).toUpperCase(Locale.ROOT));
@@ -209,7 +208,7 @@ public final class ChangesView extends VBox {
     /** A fix holds for the step as it was when it was offered: after that its list is made anew anyway. */
     private void resolve(ChangeRow row, Fix fix) {
         slot().ifPresent(slot -> session.editStep(Words.say("edit.resolve", row.note().map(this::place).orElse(
-                StepCatalogue.of(Step.in(slot)).title())), slot.id(), same -> same.treatment().equals(slot.treatment())
+                StepCatalogue.of(slot.step()).title())), slot.id(), same -> same.step().equals(slot.step())
                 ? fix.edit().apply(same) : same));
     }
 

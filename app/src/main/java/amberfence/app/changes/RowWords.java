@@ -1,8 +1,8 @@
 package amberfence.app.changes;
 
 import amberfence.app.session.Results;
-import amberfence.song.Note;
-import amberfence.song.PlaceText;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
 import amberfence.step.Change;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;

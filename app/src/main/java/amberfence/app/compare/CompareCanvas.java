@@ -2,12 +2,12 @@ package amberfence.app.compare;
 
 import amberfence.app.compare.CompareModel.View;
 import amberfence.app.ladder.LadderRows;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.Comparison.Difference;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

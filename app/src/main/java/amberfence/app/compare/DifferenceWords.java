@@ -1,10 +1,10 @@
 package amberfence.app.compare;
 
 import amberfence.app.words.Words;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
+import amberfence.notes.TimeMap;
 import amberfence.reading.Comparison.Difference;
-import amberfence.song.Note;
-import amberfence.song.PlaceText;
-import amberfence.song.TimeMap;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package amberfence.app.compare;
 
 import amberfence.app.session.Results;
 import amberfence.app.words.Words;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.song.Part;
 import java.util.ArrayList;
 import java.util.List;

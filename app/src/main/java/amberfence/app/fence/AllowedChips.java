@@ -3,7 +3,7 @@ package amberfence.app.fence;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.Fence;
+import amberfence.notes.Fence;
 import amberfence.theory.NoteName;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;

@@ -1,8 +1,8 @@
 package amberfence.app.fence;
 
+import amberfence.analysis.PitchClassCounts;
 import amberfence.app.words.Words;
-import amberfence.reading.PitchClassCounts;
-import amberfence.song.Fence;
+import amberfence.notes.Fence;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;

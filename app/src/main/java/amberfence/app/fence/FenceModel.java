@@ -1,15 +1,15 @@
 package amberfence.app.fence;
 
+import amberfence.analysis.PitchClassCounts;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.Modulations;
-import amberfence.reading.PitchClassCounts;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;

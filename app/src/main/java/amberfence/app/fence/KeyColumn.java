@@ -1,17 +1,18 @@
 package amberfence.app.fence;
 
+import amberfence.analysis.SongKeys;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
+import amberfence.notes.Line;
+import amberfence.notes.NoteSet;
+import amberfence.notes.TimeMap;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
 import amberfence.reading.Modulations;
-import amberfence.song.Line;
-import amberfence.song.NoteSet;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -106,7 +107,7 @@ final class KeyColumn extends VBox {
         Song song = model.session().song();
         KeyFamily among = family.getValue();
         of.setText(Words.say("status.working"));
-        model.session().computations().ask("keys found", () -> Modulations.find(song, among), this::showAlong);
+        model.session().computations().ask("keys found", () -> SongKeys.changes(song, among), this::showAlong);
     }
 
     private void showAlong(List<Modulations.Span> spans) {

@@ -2,7 +2,7 @@ package amberfence.app.fence;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.KeySpan;
+import amberfence.notes.KeySpan;
 import java.util.BitSet;
 import java.util.List;
 import javafx.beans.property.SimpleBooleanProperty;

@@ -1,5 +1,6 @@
 package amberfence.app.files;
 
+import amberfence.analysis.SongKeys;
 import amberfence.app.session.Session;
 import amberfence.app.session.WorkState;
 import amberfence.app.words.Words;
@@ -21,7 +22,6 @@ import amberfence.format.project.SavedVersions;
 import amberfence.format.sheet.ChartFormat;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Score;
@@ -114,7 +114,7 @@ public final class SongFiles {
         } else {
             work.read(() -> {
                 ReadSong read = Formats.read(file);
-                return new Found(file, read, KeyFinder.find(read.song(), KeyFamily.MODES));
+                return new Found(file, read, SongKeys.find(read.song(), KeyFamily.MODES));
             }, result -> {
                 remember(file);
                 host.found(result);

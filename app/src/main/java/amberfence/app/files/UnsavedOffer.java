@@ -1,14 +1,14 @@
 package amberfence.app.files;
 
-import amberfence.app.work.Lane;
 import amberfence.app.words.Words;
+import amberfence.app.work.Lane;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.project.ProjectDocument;
 import amberfence.format.project.ProjectFile;
 import amberfence.format.project.UnsavedFile;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.step.SongResults;
 import amberfence.step.StoppedException;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -6,7 +6,7 @@ import amberfence.handbook.HandbookBlock;
 import amberfence.handbook.HandbookExample;
 import amberfence.handbook.HandbookPage;
 import amberfence.handbook.Piece;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.song.Song;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;

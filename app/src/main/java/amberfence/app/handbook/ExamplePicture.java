@@ -1,7 +1,7 @@
 package amberfence.app.handbook;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import java.util.stream.IntStream;

@@ -2,8 +2,8 @@ package amberfence.app.hands;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.theory.PitchClass;
 import java.util.List;
 import java.util.Set;

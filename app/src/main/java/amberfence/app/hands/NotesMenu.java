@@ -3,7 +3,7 @@ package amberfence.app.hands;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.move.Move;

@@ -8,7 +8,7 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.TimeWords;
 import amberfence.app.words.Words;
-import amberfence.song.KeyPlan;
+import amberfence.notes.KeyPlan;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import java.util.List;

@@ -1,7 +1,7 @@
 package amberfence.app.ladder;
 
 import amberfence.app.session.Session;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

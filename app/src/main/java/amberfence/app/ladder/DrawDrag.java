@@ -2,8 +2,8 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.song.GridLines;
-import amberfence.song.Note;
+import amberfence.notes.GridLines;
+import amberfence.notes.Note;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,6 +1,6 @@
 package amberfence.app.ladder;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.List;
 import java.util.Optional;
 

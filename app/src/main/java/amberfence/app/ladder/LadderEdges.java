@@ -2,7 +2,7 @@ package amberfence.app.ladder;
 
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.List;
 import java.util.function.IntConsumer;
 import javafx.event.ActionEvent;

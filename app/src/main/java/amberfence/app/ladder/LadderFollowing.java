@@ -1,7 +1,7 @@
 package amberfence.app.ladder;
 
-import amberfence.song.Note;
-import amberfence.step.Standing;
+import amberfence.notes.Note;
+import amberfence.result.Standing;
 import java.util.List;
 import java.util.Set;
 

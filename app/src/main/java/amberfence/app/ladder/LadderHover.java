@@ -1,6 +1,6 @@
 package amberfence.app.ladder;
 
-import amberfence.step.Standing;
+import amberfence.result.Standing;
 import java.util.Optional;
 import javafx.scene.control.Label;
 

@@ -2,8 +2,8 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.song.TimeMap;
-import amberfence.step.Standing;
+import amberfence.notes.TimeMap;
+import amberfence.result.Standing;
 import amberfence.step.move.Move;
 import java.util.HashSet;
 import java.util.Set;

@@ -7,7 +7,7 @@ import amberfence.app.overview.OverviewStrip;
 import amberfence.app.progression.ProgressionView;
 import amberfence.app.session.Session;
 import amberfence.app.theme.PlaceMenu;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.function.IntConsumer;
 import javafx.geometry.Insets;
 import javafx.scene.Node;

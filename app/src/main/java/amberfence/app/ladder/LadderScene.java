@@ -1,10 +1,10 @@
 package amberfence.app.ladder;
 
 import amberfence.app.session.Results;
-import amberfence.song.FenceLine;
-import amberfence.song.Note;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Note;
+import amberfence.result.Standing;
 import amberfence.song.Part;
-import amberfence.step.Standing;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;

@@ -2,8 +2,8 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.song.Note;
-import amberfence.song.PlaceText;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
 import amberfence.step.move.Move;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package amberfence.app.ladder;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 
 /** A note's rectangle, in pixels. */
 record NoteBox(double x, double y, double width, double height) {

@@ -1,12 +1,12 @@
 package amberfence.app.ladder;
 
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.reading.Overlaps;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.step.Standing;
+import amberfence.result.Standing;
 import java.util.Arrays;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;

@@ -1,11 +1,11 @@
 package amberfence.app.ladder;
 
 import amberfence.app.words.Words;
-import amberfence.song.DrumNames;
-import amberfence.song.Note;
-import amberfence.song.PlaceText;
+import amberfence.notes.DrumNames;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
+import amberfence.result.Standing;
 import amberfence.step.Change;
-import amberfence.step.Standing;
 import amberfence.step.StepWords;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;

@@ -1,9 +1,9 @@
 package amberfence.app.ladder;
 
 import amberfence.app.session.TickRange;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
-import amberfence.song.Note;
+import amberfence.app.theme.Swatches;
+import amberfence.notes.Note;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;

@@ -1,17 +1,17 @@
 package amberfence.app.ladder;
 
 import amberfence.app.session.Results;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
 import amberfence.app.words.TimeWords;
-import amberfence.song.ChordSpan;
-import amberfence.song.FenceLine;
-import amberfence.song.KeySpan;
-import amberfence.song.Metre;
-import amberfence.song.Progression;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Metre;
+import amberfence.notes.Progression;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;

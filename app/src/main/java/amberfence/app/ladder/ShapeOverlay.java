@@ -3,12 +3,12 @@ package amberfence.app.ladder;
 import amberfence.app.hands.ShapeHand;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.edit.LaidShapes;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
-import amberfence.step.PartResult;
 import amberfence.step.shape.LaidShape;
 import amberfence.step.shape.ShapePoints;
 import amberfence.step.shape.ShapedOverTime;
@@ -116,7 +116,7 @@ final class ShapeOverlay extends Region {
         Long open = session.selection().openStep().get();
         Optional<Part> part = session.part().flatMap(chosen -> results.song().find(chosen.id()));
         Optional<PartResult.Stage> stage = open == null ? Optional.empty() : part.flatMap(some -> results.part(some.id()).stage(open));
-        if (stage.isEmpty() || !(stage.get().slot().treatment() instanceof ShapedOverTime)) {
+        if (stage.isEmpty() || !(stage.get().slot().step() instanceof ShapedOverTime)) {
             lay(Optional.empty());
             return;
         }
@@ -142,7 +142,7 @@ final class ShapeOverlay extends Region {
         }
         try {
             session.editStep(Words.say("edit.setting", Words.say("form.shape"), points.text()), open,
-                    slot -> slot.treatment() instanceof ShapedOverTime step ? slot.withTreatment(step.withShape(points)) : slot);
+                    slot -> slot.step() instanceof ShapedOverTime step ? slot.withStep(step.withShape(points)) : slot);
         } catch (IllegalArgumentException e) {
             session.say(e.getMessage());
             hand.ifPresent(some -> some.show(laid.get().points()));

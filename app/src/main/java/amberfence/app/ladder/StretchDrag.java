@@ -3,9 +3,9 @@ package amberfence.app.ladder;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.edit.LineEdit;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import java.util.List;
 
 /** Moves the beginnings or the ends of the selected notes with the one that was grabbed. */

@@ -2,11 +2,11 @@ package amberfence.app.ladder;
 
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
-import amberfence.app.theme.Swatches;
 import amberfence.app.theme.Swatches.Role;
+import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
-import amberfence.step.Standing;
+import amberfence.notes.Note;
+import amberfence.result.Standing;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;

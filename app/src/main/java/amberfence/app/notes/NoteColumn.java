@@ -2,9 +2,9 @@ package amberfence.app.notes;
 
 import amberfence.app.session.Results;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
-import amberfence.song.PlaceText;
-import amberfence.step.Standing;
+import amberfence.notes.Note;
+import amberfence.notes.PlaceText;
+import amberfence.result.Standing;
 import amberfence.theory.ChordTone;
 import amberfence.theory.PitchClass;
 import java.util.Comparator;

@@ -3,10 +3,10 @@ package amberfence.app.overview;
 import amberfence.app.session.Results;
 import amberfence.reading.ChordStanding;
 import amberfence.reading.RulingChords;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.ChordSource;
-import amberfence.step.Surroundings;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -37,7 +37,7 @@ record OverviewModel(int bars, int together, List<Row> rows) {
         List<Row> rows = new ArrayList<>();
         for (Part part : song.parts()) {
             if (!part.isDrums()) {
-                RulingChords ruling = shared != null ? shared : ChordSource.USUAL.ruling(Surroundings.of(song, part));
+                RulingChords ruling = shared != null ? shared : ChordSource.USUAL.ruling(SongResults.of(song).surroundings(part));
                 rows.add(new Row(part.id(), part.name(), ChordStanding.of(results.part(part.id()).line(), ruling, results.fence(),
                         song.time(), columns, together)));
             }

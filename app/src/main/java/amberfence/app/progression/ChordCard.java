@@ -3,7 +3,7 @@ package amberfence.app.progression;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;

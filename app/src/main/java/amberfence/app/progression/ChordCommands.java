@@ -1,17 +1,18 @@
 package amberfence.app.progression;
 
+import amberfence.analysis.SongChords;
 import amberfence.app.session.LongEdit;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.ChordMoves;
 import amberfence.edit.ProgressionEdits;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
@@ -142,7 +143,7 @@ public final class ChordCommands {
         session.say(Words.say("status.working"));
         Optional<Line> line = part.map(id -> session.results().get().part(id).line());
         session.computations().ask("chords read", () -> line.map(some -> ChordReader.read(List.of(some), song.time(),
-                song.fence().along(song.time()))).orElseGet(() -> ChordReader.read(song)), this::taken);
+                song.fence().along(song.time()))).orElseGet(() -> SongChords.read(song)), this::taken);
     }
 
     private void taken(List<ReadChord> read) {

@@ -1,6 +1,6 @@
 package amberfence.app.progression;
 
-import amberfence.song.TimeMap;
+import amberfence.notes.TimeMap;
 
 /** How long a chord is that is put in. */
 enum ChordLength {

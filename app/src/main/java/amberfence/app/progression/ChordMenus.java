@@ -1,11 +1,11 @@
 package amberfence.app.progression;
 
+import amberfence.analysis.SongChords;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.ProgressionEdits;
-import amberfence.reading.ChordReader;
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.song.Part;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
@@ -217,7 +217,7 @@ public final class ChordMenus {
     List<MenuItem> card(ChordCard card) {
         long id = card.span().id();
         Menu readings = menu("card-readings", "chords.readings");
-        ChordReader.readings(session.results().get().song(), card.span().start(), card.span().end()).stream().limit(8)
+        SongChords.readings(session.results().get().song(), card.span().start(), card.span().end()).stream().limit(8)
                 .forEach(chord -> readings.getItems().add(Controls.menuItem("reading-" + chord.plainText().replace('/', '-'), chord.text(),
                         () -> commands.replace(id, chord))));
         because(readings, "chords.noReadings");

@@ -5,7 +5,7 @@ import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Named;
 import amberfence.app.words.Words;
-import amberfence.song.Progression;
+import amberfence.notes.Progression;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
 import amberfence.theory.ChordKinds;

@@ -2,7 +2,7 @@ package amberfence.app.progression;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordNames;
 import amberfence.theory.PitchClass;

@@ -2,9 +2,9 @@ package amberfence.app.session;
 
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
+import amberfence.step.StepSlot;
 import amberfence.step.Touch;
 import amberfence.step.catalogue.StepCatalogue;
 
@@ -33,12 +33,12 @@ public final class Effort {
 
     /** What a step has with a part that waits, switched off, to show what it would do; nothing when no such step is open. */
     public static int waiting(Part part, Long openStep, Song song) {
-        return openStep == null ? 0 : part.step(openStep).filter(slot -> !slot.on()).map(slot -> of(Step.in(slot), part, song)).orElse(0);
+        return openStep == null ? 0 : part.step(openStep).filter(slot -> !slot.on()).map(slot -> of(slot.step(), part, song)).orElse(0);
     }
 
     /** What a part has with its steps: the heaviest decides. */
     public static int of(Part part, Song song) {
-        return part.line().size() + part.steps().stream().filter(StepSlot::on).mapToInt(slot -> of(Step.in(slot), part, song)).max().orElse(0);
+        return part.line().size() + part.steps().stream().filter(StepSlot::on).mapToInt(slot -> of(slot.step(), part, song)).max().orElse(0);
     }
 
     /** Whether work on a song must not keep the interface waiting. */

@@ -1,7 +1,7 @@
 package amberfence.app.session;
 
-import amberfence.song.NoteSet;
-import amberfence.step.Surroundings;
+import amberfence.notes.NoteSet;
+import amberfence.result.SongResults;
 import amberfence.step.pick.Pick;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -40,6 +40,6 @@ public final class LivePick {
             return;
         }
         notes.set(rule.get().flatMap(some -> session.part().map(part -> some.choose(part.line(),
-                Surroundings.of(session.results().get().song(), part)))).orElse(NoteSet.NONE));
+                SongResults.of(session.results().get().song()).surroundings(part)))).orElse(NoteSet.NONE));
     }
 }

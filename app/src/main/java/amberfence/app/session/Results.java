@@ -1,17 +1,16 @@
 package amberfence.app.session;
 
+import amberfence.notes.FenceLine;
+import amberfence.notes.Line;
+import amberfence.notes.Role;
 import amberfence.reading.Overlaps;
-import amberfence.song.FenceLine;
-import amberfence.song.Line;
+import amberfence.result.PartResult;
+import amberfence.result.SongResults;
+import amberfence.result.Standing;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.NoteChoice;
-import amberfence.step.PartResult;
-import amberfence.step.SongResults;
-import amberfence.step.Standing;
-import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -135,7 +134,7 @@ public final class Results {
         while (more) {
             more = false;
             for (Part part : now.parts()) {
-                if (same.contains(part.id()) && part.steps().stream().flatMap(slot -> Step.in(slot).listensTo().stream())
+                if (same.contains(part.id()) && part.steps().stream().flatMap(slot -> slot.step().listensTo().stream())
                         .anyMatch(other -> !same.contains(other))) {
                     same.remove(part.id());
                     more = true;
@@ -145,12 +144,12 @@ public final class Results {
     }
 
     private static boolean asksForSong(Part part) {
-        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> Step.in(slot).asksForSong());
+        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> slot.step().asksForSong());
     }
 
     private static boolean answersToChords(Part part) {
-        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> StepCatalogue.of(Step.in(slot)).answersToChords(Step.in(slot))
-                || NoteChoice.in(slot).filter(NoteChoice::answersToChords).isPresent());
+        return part.steps().stream().filter(StepSlot::on).anyMatch(slot -> StepCatalogue.of(slot.step()).answersToChords(slot.step())
+                || slot.limit().filter(NoteChoice::answersToChords).isPresent());
     }
 
     /** The chord parts, by which ties may be decided: same parts, same lines. */

@@ -1,11 +1,11 @@
 package amberfence.app.session;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
+import amberfence.step.StepSlot;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

@@ -1,9 +1,9 @@
 package amberfence.app.session;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Metre;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Metre;
+import amberfence.notes.TimeMap;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package amberfence.app.session;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.Take;

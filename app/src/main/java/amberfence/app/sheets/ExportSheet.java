@@ -1,5 +1,6 @@
 package amberfence.app.sheets;
 
+import amberfence.analysis.DoubtKind;
 import amberfence.app.files.SongFiles;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
@@ -9,7 +10,6 @@ import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.midi.MidiFormat;
 import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.sheet.SheetFormat;
-import amberfence.reading.through.DoubtKind;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.ArrayList;

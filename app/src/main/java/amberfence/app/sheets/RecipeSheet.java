@@ -8,7 +8,7 @@ import amberfence.app.words.Words;
 import amberfence.edit.RecipeEdits;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
+import amberfence.step.StepSlot;
 import amberfence.step.recipe.Recipe;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;

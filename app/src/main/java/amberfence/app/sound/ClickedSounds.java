@@ -1,7 +1,7 @@
 package amberfence.app.sound;
 
 import amberfence.app.session.Session;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.sound.Player;
 import amberfence.sound.Score;
 import java.util.List;

@@ -2,9 +2,9 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Score;

@@ -2,7 +2,7 @@ package amberfence.app.sound;
 
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.LiveChain;

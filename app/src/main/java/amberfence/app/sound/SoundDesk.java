@@ -1,14 +1,14 @@
 package amberfence.app.sound;
 
-import amberfence.app.session.Results;
 import amberfence.app.session.Motion;
+import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.app.work.Lane;
-import amberfence.song.BarPosition;
-import amberfence.song.ChordSpan;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.BarPosition;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.sound.LiveKeys;
 import amberfence.sound.Player;
 import amberfence.sound.Score;

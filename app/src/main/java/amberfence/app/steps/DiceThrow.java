@@ -2,12 +2,12 @@ package amberfence.app.steps;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.song.StepSlot;
 import amberfence.step.SettingTexts;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.Optional;
 
@@ -20,12 +20,12 @@ public final class DiceThrow {
     public static void again(Session session) {
         Long open = session.selection().openStep().get();
         Optional<StepSlot> slot = session.partNow().flatMap(part -> open == null ? Optional.empty() : part.step(open));
-        if (slot.flatMap(some -> thrown(Step.in(some))).isEmpty()) {
+        if (slot.flatMap(some -> thrown(some.step())).isEmpty()) {
             session.say(Words.say("dice.none"));
             return;
         }
-        session.editStep(Words.say("dice.again", StepCatalogue.of(Step.in(slot.get())).title()), open,
-                same -> thrown(Step.in(same)).map(same::withTreatment).orElse(same));
+        session.editStep(Words.say("dice.again", StepCatalogue.of(slot.get().step()).title()), open,
+                same -> thrown(same.step()).map(same::withStep).orElse(same));
     }
 
     private static Optional<Step> thrown(Step step) {

@@ -2,7 +2,7 @@ package amberfence.app.steps;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.step.Step;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;

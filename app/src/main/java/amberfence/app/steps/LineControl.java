@@ -4,7 +4,7 @@ import amberfence.app.session.Effort;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.LineOutline;
 import amberfence.app.words.Words;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.song.Song;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;

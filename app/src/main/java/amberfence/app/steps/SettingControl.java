@@ -4,7 +4,7 @@ import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.GridWords;
 import amberfence.app.words.Words;
-import amberfence.song.Grid;
+import amberfence.notes.Grid;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.PitchRange;

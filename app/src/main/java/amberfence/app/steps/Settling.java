@@ -4,7 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
 import amberfence.edit.HandEdits;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Button;

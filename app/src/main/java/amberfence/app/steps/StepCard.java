@@ -5,15 +5,14 @@ import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.step.NoteChoice;
 import amberfence.step.Outcome;
-import amberfence.step.PartResult;
 import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +41,7 @@ final class StepCard extends VBox {
         super(9);
         this.session = session;
         this.slot = slot;
-        this.name = StepCatalogue.of(Step.in(slot)).title();
+        this.name = StepCatalogue.of(slot.step()).title();
         boolean open = Long.valueOf(slot.id()).equals(session.selection().openStep().get());
         setId("step-" + slot.id());
         getStyleClass().add("card");
@@ -74,7 +73,7 @@ final class StepCard extends VBox {
             long tick = part.line().notes().stream().findFirst().map(Note::start).orElse(0L);
             form = Optional.of(new FormHost(session, Optional.of(slot.id()), tick,
                     (words, step) -> session.editStep(words, slot.id(), same -> changed(same, step)), this::tried));
-            getChildren().addAll(SchemaForm.of(Step.in(slot), form.get()),
+            getChildren().addAll(SchemaForm.of(slot.step(), form.get()),
                     FormRows.row(Words.say("steps.limit"), limit(part)));
         }
     }
@@ -95,10 +94,10 @@ final class StepCard extends VBox {
 
     /** The form may be of an older step: what was changed in it is done to the step as it is now. */
     private StepSlot changed(StepSlot current, Step step) {
-        Step shown = Step.in(slot);
-        Step now = Step.in(current);
+        Step shown = slot.step();
+        Step now = current.step();
         return now.getClass() != step.getClass() ? current
-                : current.withTreatment(StepCatalogue.of(step).merged(shown, step, now));
+                : current.withStep(StepCatalogue.of(step).merged(shown, step, now));
     }
 
     private void toggleOpen(boolean open) {
@@ -122,7 +121,7 @@ final class StepCard extends VBox {
     /** To which notes the step is limited, as a button that opens the choices. */
     private Button limit(Part part) {
         Button button = Controls.button("limit-" + slot.id(), null, null, "choice");
-        button.setText(NoteChoice.in(slot).map(choice -> PickNames.shown(choice.text(), session.middleC())).orElse(Words.say("limit.all")));
+        button.setText(slot.limit().map(choice -> PickNames.shown(choice.text(), session.middleC())).orElse(Words.say("limit.all")));
         button.setMinWidth(0);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setOnAction(event -> Controls.openMenu(button, StepLimits.items(session, slot, session.part().orElse(part))));

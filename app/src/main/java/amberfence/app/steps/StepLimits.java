@@ -4,11 +4,10 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.PickNames;
 import amberfence.app.words.Words;
-import amberfence.song.Limit;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.song.Part;
-import amberfence.song.StepSlot;
+import amberfence.step.StepSlot;
 import amberfence.step.pick.Pick;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +24,7 @@ final class StepLimits {
         NoteSet selected = NoteSet.of(session.selection().in(part.line()).stream().map(Note::id).toList());
         MenuItem all = item("limit-all", Words.say("limit.all"), session, slot, Optional.empty());
         MenuItem asRule = item("limit-rule", rule.map(some -> Words.say("limit.rule", PickNames.shown(some.text(), session.middleC())))
-                .orElse(Words.say("limit.noRule")), session, slot, rule.map(Pick.class::cast));
+                .orElse(Words.say("limit.noRule")), session, slot, rule);
         asRule.setDisable(rule.isEmpty());
         MenuItem frozen = item("limit-picked", Words.say("limit.picked", Words.count("noteCount", picked.count(part.line()))),
                 session, slot, Optional.of(new Pick.Frozen(picked)));
@@ -37,9 +36,9 @@ final class StepLimits {
         return List.of(all, asRule, frozen, chosen);
     }
 
-    private static MenuItem item(String id, String words, Session session, StepSlot slot, Optional<Pick> limit) {
+    private static MenuItem item(String id, String words, Session session, StepSlot slot, Optional<? extends Pick> limit) {
         return Controls.menuItem(id, words, () -> session.editStep(
                 Words.say("edit.limit", limit.map(Pick::text).orElse(Words.say("limit.all"))), slot.id(),
-                same -> same.withLimit(limit.map(Limit.class::cast))));
+                same -> same.withLimit(limit)));
     }
 }

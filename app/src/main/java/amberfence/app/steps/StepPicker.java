@@ -4,9 +4,9 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
+import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.step.StepSchema;
-import amberfence.step.Surroundings;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.recipe.Recipe;
 import java.util.ArrayList;
@@ -163,7 +163,7 @@ final class StepPicker extends VBox {
         Integer part = session.selection().part().get();
         session.addStep(part, Words.say("edit.stepAdd", kind.title()), song -> {
             Part target = song.part(part);
-            return kind.usual().fitted(target.line(), Surroundings.of(song, target));
+            return kind.usual().fitted(target.line(), SongResults.of(song).surroundings(target));
         });
     }
 }

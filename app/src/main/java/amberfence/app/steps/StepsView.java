@@ -4,12 +4,11 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Icons;
 import amberfence.app.words.Words;
-import amberfence.song.Fence;
+import amberfence.notes.Fence;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.step.PartResult;
-import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.recipe.Recipe;
 import java.util.List;
@@ -90,7 +89,7 @@ public final class StepsView extends VBox {
             return isAlikeAround(other) && part.id() == other.part.id() && part.name().equals(other.part.name())
                     && part.steps().equals(other.part.steps()) && part.takes().size() == other.part.takes().size()
                     && part.steps().stream().filter(slot -> Long.valueOf(slot.id()).equals(openStep))
-                            .noneMatch(slot -> SpecialControls.showsNotes(StepCatalogue.of(Step.in(slot))));
+                            .noneMatch(slot -> SpecialControls.showsNotes(StepCatalogue.of(slot.step())));
         }
     }
 

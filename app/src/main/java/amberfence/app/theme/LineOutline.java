@@ -1,7 +1,7 @@
 package amberfence.app.theme;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

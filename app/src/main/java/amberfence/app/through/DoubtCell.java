@@ -1,12 +1,12 @@
 package amberfence.app.through;
 
+import amberfence.analysis.Doubt;
+import amberfence.analysis.Mend;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.Mend;
+import amberfence.notes.PlaceText;
 import amberfence.song.Part;
-import amberfence.song.PlaceText;
 import amberfence.theory.Spelling;
 import java.util.List;
 import java.util.function.BiConsumer;

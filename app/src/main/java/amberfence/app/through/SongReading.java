@@ -1,10 +1,10 @@
 package amberfence.app.through;
 
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.ReadThrough;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.song.Song;
 import java.util.Map;
 import java.util.Set;

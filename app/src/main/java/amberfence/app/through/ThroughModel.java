@@ -1,17 +1,17 @@
 package amberfence.app.through;
 
+import amberfence.analysis.Doubt;
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.Mend;
+import amberfence.analysis.ReadThrough;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.edit.Mending;
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.Mend;
-import amberfence.reading.through.ReadThrough;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteIdentity;
 import amberfence.song.LeftPlaces;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteIdentity;
 import amberfence.song.Part;
 import java.util.ArrayList;
 import java.util.Collection;

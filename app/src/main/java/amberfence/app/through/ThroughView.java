@@ -1,17 +1,17 @@
 package amberfence.app.through;
 
+import amberfence.analysis.Doubt;
+import amberfence.analysis.DoubtKind;
+import amberfence.analysis.Mend;
+import amberfence.analysis.ReadThrough;
 import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Session;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.reading.through.Doubt;
-import amberfence.reading.through.DoubtKind;
-import amberfence.reading.through.Mend;
-import amberfence.reading.through.ReadThrough;
-import amberfence.song.Note;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.song.Part;
-import amberfence.song.TimeMap;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

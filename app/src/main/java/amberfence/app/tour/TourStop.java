@@ -2,12 +2,11 @@ package amberfence.app.tour;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.song.Note;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
-import amberfence.song.StepSlot;
-import amberfence.step.Step;
 import amberfence.step.StepSchema;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
 import java.util.List;
 import java.util.Locale;
@@ -61,7 +60,7 @@ enum TourStop {
         List<StepSlot> steps = session.part().map(Part::steps).orElse(List.of());
         if (!steps.isEmpty()) {
             StepSlot first = steps.get(0);
-            String title = StepCatalogue.of(Step.in(first)).title();
+            String title = StepCatalogue.of(first.step()).title();
             session.editStep(Words.say(first.on() ? "edit.stepOff" : "edit.stepOn", title), first.id(), same -> same.withOn(!same.on()));
         }
     }
@@ -71,7 +70,7 @@ enum TourStop {
         StepSchema<?> schema = StepCatalogue.find(BASS_STEP).orElseThrow();
         session.song().parts().stream().filter(part -> part.role() == Role.BASS).findFirst().ifPresent(bass -> {
             session.selection().selectPart(bass.id());
-            if (bass.steps().stream().noneMatch(slot -> StepCatalogue.of(Step.in(slot)) == schema)) {
+            if (bass.steps().stream().noneMatch(slot -> StepCatalogue.of(slot.step()) == schema)) {
                 session.addStep(bass.id(), schema.title(), song -> schema.usual());
             }
         });

@@ -4,7 +4,7 @@ import amberfence.app.session.Session;
 import amberfence.app.theme.Choice;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.song.ChordBank;
+import amberfence.notes.ChordBank;
 import amberfence.sound.LiveKeys;
 import java.util.ArrayList;
 import java.util.List;

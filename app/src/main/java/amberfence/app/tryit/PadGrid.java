@@ -2,7 +2,7 @@ package amberfence.app.tryit;
 
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
-import amberfence.song.ChordBank;
+import amberfence.notes.ChordBank;
 import amberfence.sound.LiveKeys;
 import amberfence.theory.ChordNames;
 import amberfence.theory.PitchClass;

@@ -1,6 +1,6 @@
 package amberfence.app.words;
 
-import amberfence.song.Grid;
+import amberfence.notes.Grid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

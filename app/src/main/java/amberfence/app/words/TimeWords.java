@@ -1,9 +1,9 @@
 package amberfence.app.words;
 
-import amberfence.song.BarPosition;
-import amberfence.song.Metre;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.BarPosition;
+import amberfence.notes.Metre;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.words.Decimals;
 
 /** Places, metres and tempi as people write them. */

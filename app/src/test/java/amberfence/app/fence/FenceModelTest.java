@@ -2,18 +2,18 @@ package amberfence.app.fence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.analysis.SongKeys;
 import amberfence.app.fence.FenceModel.Source;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
 import amberfence.demo.LanternFerry;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Note;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.reading.KeyFinder;
-import amberfence.reading.Modulations;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Note;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Scale;
@@ -129,7 +129,7 @@ class FenceModelTest {
     @Test
     void takesTheKeysThatAreFoundAlongTheSong() {
         model.tryOn(Fence.of(KeyPlan.of(Key.parse("C major"))));
-        model.take(Modulations.find(session.song(), KeyFamily.MODES));
+        model.take(SongKeys.changes(session.song(), KeyFamily.MODES));
         assertThat(bars()).containsExactly("1 D dorian", "17 F major", "25 D dorian");
     }
 

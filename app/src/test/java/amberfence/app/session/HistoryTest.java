@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.edit.HandEdits;
 import amberfence.edit.LineEdit;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
 import java.util.ArrayList;
 import java.util.List;

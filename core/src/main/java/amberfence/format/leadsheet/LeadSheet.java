@@ -2,12 +2,12 @@ package amberfence.format.leadsheet;
 
 import amberfence.format.Notice;
 import amberfence.format.notation.NotatedBar;
-import amberfence.song.ChordSpan;
-import amberfence.song.FenceLine;
-import amberfence.song.Metre;
-import amberfence.song.Note;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
 import amberfence.theory.Key;
 import amberfence.theory.Numerals;
 import amberfence.words.Texts;

@@ -8,7 +8,7 @@ import amberfence.format.notation.NotatedPieces.Piece;
 import amberfence.format.notation.NotatedPieces;
 import amberfence.format.notation.NotatedVoices.Together;
 import amberfence.format.notation.NotatedVoices;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.song.Song;
 import amberfence.theory.SpelledPitch;
 import amberfence.theory.Spelling;

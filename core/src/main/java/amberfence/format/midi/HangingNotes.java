@@ -1,6 +1,6 @@
 package amberfence.format.midi;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;

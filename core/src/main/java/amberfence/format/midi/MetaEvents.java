@@ -1,12 +1,12 @@
 package amberfence.format.midi;
 
 import amberfence.format.Notice;
+import amberfence.notes.Metre;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.song.Bytes;
-import amberfence.song.Metre;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.NoteName;
 import amberfence.theory.Scales;

@@ -2,7 +2,7 @@ package amberfence.format.midi;
 
 import amberfence.format.Notice;
 import amberfence.format.UnreadableFileException;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.song.Song;
 import amberfence.words.Texts;
 import java.util.List;

@@ -1,14 +1,14 @@
 package amberfence.format.midi;
 
+import amberfence.notes.Line;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Tempo;
 import amberfence.song.Bytes;
-import amberfence.song.Line;
-import amberfence.song.Metre;
-import amberfence.song.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
-import amberfence.song.Tempo;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;

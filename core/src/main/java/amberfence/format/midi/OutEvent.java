@@ -1,7 +1,7 @@
 package amberfence.format.midi;
 
+import amberfence.notes.Note;
 import amberfence.song.Bytes;
-import amberfence.song.Note;
 
 /** One event on its way into a file. */
 sealed interface OutEvent {

@@ -1,7 +1,7 @@
 package amberfence.format.midi;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collection;

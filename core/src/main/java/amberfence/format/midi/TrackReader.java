@@ -1,8 +1,8 @@
 package amberfence.format.midi;
 
 import amberfence.format.Notice;
+import amberfence.notes.Note;
 import amberfence.song.Bytes;
-import amberfence.song.Note;
 import amberfence.song.SourceEvent;
 import amberfence.song.SourceFile;
 import amberfence.theory.Range;

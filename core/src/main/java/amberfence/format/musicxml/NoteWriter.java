@@ -3,9 +3,7 @@ package amberfence.format.musicxml;
 import amberfence.format.notation.Accidentals;
 import amberfence.format.notation.KeySignatures;
 import amberfence.format.notation.NotatedPieces.Piece;
-import amberfence.format.notation.NotatedPieces;
 import amberfence.format.notation.NotatedVoices.Together;
-import amberfence.format.notation.NotatedVoices;
 import amberfence.theory.SpelledPitch;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -59,7 +57,7 @@ final class NoteWriter {
     }
 
     /** @param chordTone whether it sounds together with the note written before */
-    Note note(amberfence.song.Note sounding, Together together, Piece piece, int voice, boolean chordTone) {
+    Note note(amberfence.notes.Note sounding, Together together, Piece piece, int voice, boolean chordTone) {
         Note note = timed(piece, voice, true);
         if (chordTone) {
             note.setChord(MAKE.createEmpty());
@@ -81,7 +79,7 @@ final class NoteWriter {
             if (sounding.end() * perTick != together.to()) {
                 note.setRelease(BigDecimal.valueOf(sounding.end() * perTick - together.to()));
             }
-            if (sounding.release() != amberfence.song.Note.USUAL_RELEASE) {
+            if (sounding.release() != amberfence.notes.Note.USUAL_RELEASE) {
                 note.setEndDynamics(percent(sounding.release()));
             }
         }

@@ -1,7 +1,7 @@
 package amberfence.format.musicxml;
 
-import amberfence.song.DrumNames;
-import amberfence.song.Note;
+import amberfence.notes.DrumNames;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.List;

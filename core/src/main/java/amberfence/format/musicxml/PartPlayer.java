@@ -2,8 +2,8 @@ package amberfence.format.musicxml;
 
 import amberfence.format.musicxml.BarEvents.Grace;
 import amberfence.format.musicxml.BarEvents.Sounding;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

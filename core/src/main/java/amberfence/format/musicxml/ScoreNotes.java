@@ -77,7 +77,7 @@ final class ScoreNotes {
             return next;
         }
         List<List<Grace>> before = graces.remove(voice);
-        notes.add(new Sounding(at, length, pitch.getAsInt(), velocity, velocity(note.getEndDynamics(), amberfence.song.Note.USUAL_RELEASE, Range.RELEASE), voice,
+        notes.add(new Sounding(at, length, pitch.getAsInt(), velocity, velocity(note.getEndDynamics(), amberfence.notes.Note.USUAL_RELEASE, Range.RELEASE), voice,
                 isTied(note, StartStop.STOP, TiedType.STOP), isTied(note, StartStop.START, TiedType.START), Quarters.number(note.getAttack(), 0) / divisions,
                 Quarters.number(note.getRelease(), 0) / divisions, before == null ? List.of() : before));
         return next;

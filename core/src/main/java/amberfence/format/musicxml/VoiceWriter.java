@@ -4,7 +4,7 @@ import amberfence.format.notation.NotatedBar;
 import amberfence.format.notation.NotatedPieces.Piece;
 import amberfence.format.notation.NotatedPieces.Value;
 import amberfence.format.notation.NotatedVoices.Together;
-import amberfence.song.Tempo;
+import amberfence.notes.Tempo;
 import amberfence.theory.Chord;
 import java.util.List;
 import java.util.Optional;
@@ -49,7 +49,7 @@ final class VoiceWriter {
 
     private void together(Together together, Piece piece) {
         boolean chordTone = false;
-        for (amberfence.song.Note note : together.notes()) {
+        for (amberfence.notes.Note note : together.notes()) {
             Note written = writer.note(note, together, piece, voice, chordTone);
             if (!chordTone) {
                 writer.bracket(written, piece);

@@ -1,6 +1,6 @@
 package amberfence.format.musicxml;
 
-import amberfence.song.Metre;
+import amberfence.notes.Metre;
 import amberfence.theory.Key;
 import java.util.ArrayList;
 import java.util.List;

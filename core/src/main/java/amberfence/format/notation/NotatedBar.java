@@ -1,10 +1,10 @@
 package amberfence.format.notation;
 
 import amberfence.format.notation.KeySignatures.Signature;
-import amberfence.song.Metre;
-import amberfence.song.Note;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;

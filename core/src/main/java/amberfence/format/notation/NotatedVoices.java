@@ -1,6 +1,6 @@
 package amberfence.format.notation;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

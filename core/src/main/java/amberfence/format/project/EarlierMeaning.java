@@ -1,6 +1,6 @@
 package amberfence.format.project;
 
-import amberfence.song.StrongBeats;
+import amberfence.notes.StrongBeats;
 import amberfence.step.SettingTexts;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;

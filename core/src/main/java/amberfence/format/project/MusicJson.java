@@ -1,6 +1,6 @@
 package amberfence.format.project;
 
-import amberfence.song.Grid;
+import amberfence.notes.Grid;
 import amberfence.step.ChordSource;
 import amberfence.theory.Key;
 import com.fasterxml.jackson.core.JsonGenerator;

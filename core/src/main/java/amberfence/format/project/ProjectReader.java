@@ -3,29 +3,29 @@ package amberfence.format.project;
 import amberfence.format.SongLimits;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.midi.MidiReader;
-import amberfence.song.ChordBank;
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordBank;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Line;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.NoteIdentity;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.song.Credits;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.KeySpan;
 import amberfence.song.LeftPlaces;
-import amberfence.song.Limit;
-import amberfence.song.Line;
-import amberfence.song.Metre;
-import amberfence.song.Note;
-import amberfence.song.NoteIdentity;
-import amberfence.song.NoteSet;
 import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
-import amberfence.song.Progression;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.song.Take;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.step.NoteChoice;
+import amberfence.step.StepSlot;
 import amberfence.step.pick.Pick;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
@@ -254,7 +254,7 @@ public final class ProjectReader {
         Map<Long, String> resolved = ResolvedNotes.read(node, settings);
         String rule = node.find("pick").map(Place::text).orElse("");
         NoteSet frozen = notes(node.items("pickedNotes"));
-        Optional<Limit> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
+        Optional<NoteChoice> limit = !rule.isEmpty() ? Optional.of(node.field("pick").make(() -> Pick.parse(rule)))
                 : frozen.isEmpty() ? Optional.empty() : Optional.of(new Pick.Frozen(frozen));
         return new StepSlot(identities.step(node.field("id")), node.field("on").flag(), node.find("meant").map(Place::flag).orElse(false), EarlierMeaning.of(identities.isFirstVersion()
                 ? FirstSettings.read(kind, settings) : StepSettings.read(kind, settings), identities.version()), limit,

@@ -1,20 +1,21 @@
 package amberfence.format.project;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.KeySpan;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.KeySpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.StrongBeats;
 import amberfence.song.LeftPlaces;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.PartSound;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
-import amberfence.song.StrongBeats;
 import amberfence.song.Take;
+import amberfence.step.NoteChoice;
 import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepCatalogue;
-import amberfence.step.pick.Pick;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -33,6 +34,7 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.LongStream;
 
 /** Writes a project file: UTF-8 JSON. */
@@ -135,18 +137,16 @@ public final class ProjectWriter {
         ObjectNode node = MAPPER.createObjectNode().put("name", take.name());
         ArrayNode steps = node.putArray("steps");
         for (StepSlot slot : take.steps()) {
-            Step step = Step.in(slot);
+            Step step = slot.step();
             ObjectNode entry = steps.addObject().put("id", slot.id()).put("on", slot.on()).put("meant", slot.meant())
                     .put("kind", StepCatalogue.of(step).name());
             entry.set("settings", StepSettings.write(step));
             slot.left().ids().forEach(entry.putArray("left")::add);
             ResolvedNotes.write(slot.resolved(), entry);
-            Pick pick = slot.limit().map(Pick.class::cast).orElse(null);
-            entry.put("pick", pick instanceof Pick.Rule rule ? rule.text() : "");
+            Optional<NoteSet> fixed = slot.limit().flatMap(NoteChoice::fixed);
+            entry.put("pick", fixed.isPresent() ? "" : slot.limit().map(NoteChoice::text).orElse(""));
             ArrayNode frozen = entry.putArray("pickedNotes");
-            if (pick instanceof Pick.Frozen notes) {
-                notes.notes().ids().forEach(frozen::add);
-            }
+            fixed.ifPresent(notes -> notes.ids().forEach(frozen::add));
         }
         node.putPOJO("notes", new Notes(take.line()));
         return node;

@@ -1,12 +1,11 @@
 package amberfence.format.sheet;
 
-import amberfence.song.FenceLine;
-import amberfence.song.Note;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Change;
-import amberfence.step.PartResult;
-import amberfence.step.Step;
 import amberfence.step.StepWords;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.theory.PitchClass;
@@ -40,7 +39,7 @@ public final class ChangeTable {
         ChangeTable table = new ChangeTable(song);
         for (Part part : song.parts()) {
             for (PartResult.Stage stage : results.get(part.id()).stages()) {
-                String step = StepCatalogue.of(Step.in(stage.slot())).title();
+                String step = StepCatalogue.of(stage.slot().step()).title();
                 stage.outcome().changes().forEach(change -> table.row(part, step, change));
             }
         }

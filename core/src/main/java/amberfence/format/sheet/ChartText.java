@@ -1,6 +1,6 @@
 package amberfence.format.sheet;
 
-import amberfence.song.Metre;
+import amberfence.notes.Metre;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
 import amberfence.words.Texts;

@@ -1,11 +1,11 @@
 package amberfence.format.sheet;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.FenceLine;
-import amberfence.song.Metre;
-import amberfence.song.Progression;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Metre;
+import amberfence.notes.Progression;
+import amberfence.notes.TimeMap;
 import amberfence.song.Song;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;

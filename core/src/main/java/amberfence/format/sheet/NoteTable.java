@@ -1,11 +1,11 @@
 package amberfence.format.sheet;
 
-import amberfence.song.BarPosition;
-import amberfence.song.FenceLine;
-import amberfence.song.Note;
+import amberfence.notes.BarPosition;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Note;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
 import java.util.List;

@@ -1,19 +1,19 @@
 package amberfence.step.chord;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.ChordTone;

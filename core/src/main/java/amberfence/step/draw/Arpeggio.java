@@ -1,11 +1,11 @@
 package amberfence.step.draw;
 
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.reading.SoundingChords;
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Role;
 import amberfence.step.Accents;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;

@@ -1,7 +1,7 @@
 package amberfence.step.draw;
 
-import amberfence.song.Grid;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.TimeMap;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
 import amberfence.words.Texts;

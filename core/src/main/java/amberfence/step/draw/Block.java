@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
+import amberfence.notes.Line;
+import amberfence.notes.Progression;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Progression;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.StepGroup;

@@ -1,13 +1,13 @@
 package amberfence.step.draw;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.ChordSource;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.TimeMap;
 
 /**
  * The moments at which notes of a rate stand from a beginning on: lines of the bar when the beginning is one, else counted

@@ -1,6 +1,6 @@
 package amberfence.step.draw;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Finding;
 import amberfence.step.Fix;
 import amberfence.step.StepWords;
@@ -86,7 +86,7 @@ sealed interface DrawFinding extends Finding {
         @Override
         public List<Fix> fixes() {
             return step.room() >= ROOM ? List.of()
-                    : List.of(new Fix("room", words -> Texts.say("make room"), slot -> slot.withTreatment(step.withRoom(ROOM))));
+                    : List.of(new Fix("room", words -> Texts.say("make room"), slot -> slot.withStep(step.withRoom(ROOM))));
         }
     }
 

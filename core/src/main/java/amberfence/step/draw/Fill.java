@@ -1,7 +1,7 @@
 package amberfence.step.draw;
 
-import amberfence.song.Grid;
-import amberfence.song.Line;
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;

@@ -1,10 +1,10 @@
 package amberfence.step.draw;
 
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.Strokes;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;
 import amberfence.step.NoteCount;

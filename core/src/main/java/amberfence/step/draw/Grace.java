@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.TimeLength;
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.TimeLength;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;

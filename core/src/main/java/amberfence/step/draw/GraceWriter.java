@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.step.Accents;
 import amberfence.step.InsidePlaces;
 import amberfence.step.NoteCount;

@@ -1,6 +1,6 @@
 package amberfence.step.draw;
 
-import amberfence.song.Grid;
+import amberfence.notes.Grid;
 import amberfence.theory.MusicTextException;
 import amberfence.theory.Range;
 import amberfence.words.Texts;

@@ -1,7 +1,7 @@
 package amberfence.step.draw;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.NoteCount;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;

@@ -1,9 +1,9 @@
 package amberfence.step.draw;
 
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Progression;
 import amberfence.reading.RulingChords;
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Progression;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;

@@ -1,12 +1,12 @@
 package amberfence.step.draw;
 
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.BeatPlace;
 import amberfence.reading.RulingChords;
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.ChordSource;
 import amberfence.step.Dice;
 import amberfence.step.InsidePlaces;

@@ -1,7 +1,6 @@
 package amberfence.step.draw;
 
-import amberfence.song.Line;
-import amberfence.song.Song;
+import amberfence.notes.Line;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
@@ -88,8 +87,8 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
     }
 
     @Override
-    public Step checkedFor(Song song) {
-        if (chord instanceof StackChord.Bank && song.bank().filter(bank -> !bank.isEmpty()).isEmpty()) {
+    public Step checkedIn(Surroundings around) {
+        if (chord instanceof StackChord.Bank && around.bank().isEmpty()) {
             throw new MusicTextException(Texts.say("chord=bank asks for chords on keys, which this song has none of; a project keeps them"));
         }
         return this;

@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
-import amberfence.song.ChordBank;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.ChordBank;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Accents;
 import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;

@@ -1,6 +1,6 @@
 package amberfence.step.draw;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
 import amberfence.step.SettingType;

@@ -1,6 +1,6 @@
 package amberfence.step.draw;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Work;
 import java.nio.IntBuffer;
 import java.util.ArrayList;

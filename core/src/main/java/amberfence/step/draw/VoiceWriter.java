@@ -1,8 +1,8 @@
 package amberfence.step.draw;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.Strokes;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.NoteCount;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

@@ -2,10 +2,10 @@ package amberfence.step.fence;
 
 import static java.util.Map.entry;
 
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;

@@ -1,6 +1,6 @@
 package amberfence.step.fence;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Finding;
 import amberfence.step.Fix;
 import amberfence.step.StepWords;

@@ -1,10 +1,10 @@
 package amberfence.step.fence;
 
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
 import amberfence.reading.VoiceSplitter;
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.theory.PitchClass;

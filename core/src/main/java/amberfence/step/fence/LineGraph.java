@@ -1,7 +1,7 @@
 package amberfence.step.fence;
 
+import amberfence.notes.Note;
 import amberfence.reading.VoiceSplitter;
-import amberfence.song.Note;
 import java.util.Arrays;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package amberfence.step.fence;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Reason;
 import amberfence.step.Work;
 import java.util.List;

@@ -1,10 +1,10 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.Dice;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;

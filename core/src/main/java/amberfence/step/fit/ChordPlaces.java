@@ -1,6 +1,6 @@
 package amberfence.step.fit;
 
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.step.Surroundings;
 import amberfence.theory.Key;
 import amberfence.theory.KeyLadder;

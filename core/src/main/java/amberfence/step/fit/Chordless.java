@@ -1,6 +1,6 @@
 package amberfence.step.fit;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.ChordSource.Gaps;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

@@ -1,11 +1,11 @@
 package amberfence.step.fit;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.ChordSource.Gaps;
 import amberfence.step.Finding;
 import amberfence.step.Reason;

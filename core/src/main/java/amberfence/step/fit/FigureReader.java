@@ -1,9 +1,9 @@
 package amberfence.step.fit;
 
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.RulingChords;
-import amberfence.song.ChordSpan;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.Surroundings;
 import amberfence.theory.Chord;
 import amberfence.theory.KeyChords;

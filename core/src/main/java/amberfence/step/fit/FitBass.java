@@ -1,14 +1,14 @@
 package amberfence.step.fit;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
 import amberfence.words.Texts;

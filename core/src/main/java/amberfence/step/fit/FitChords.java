@@ -1,13 +1,13 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.step.fit.HeldNotes.Piece;

@@ -1,12 +1,12 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
 import amberfence.reading.Clashes;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.step.ChordSource;
 import amberfence.step.ChordSource.Gaps;
+import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.Reason;
 import amberfence.step.StepGroup;

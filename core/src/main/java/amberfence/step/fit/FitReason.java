@@ -1,6 +1,6 @@
 package amberfence.step.fit;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Fix;
 import amberfence.step.Reason;
 import amberfence.step.StepWords;

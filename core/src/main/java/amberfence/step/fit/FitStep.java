@@ -1,13 +1,13 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.Set;
 import java.util.function.BiConsumer;

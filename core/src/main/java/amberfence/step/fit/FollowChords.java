@@ -2,14 +2,14 @@ package amberfence.step.fit;
 
 import static java.util.Map.entry;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
-import amberfence.step.StepGroup;
 import amberfence.step.SettingValues;
+import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.theory.Range;
 import amberfence.words.Texts;

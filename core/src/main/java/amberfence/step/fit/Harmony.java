@@ -1,14 +1,14 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
+import amberfence.notes.Progression;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Progression;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.words.Texts;

@@ -1,8 +1,8 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.RulingChords;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.Finding;
 import amberfence.step.NoteCount;
 import amberfence.step.Reason;

@@ -1,8 +1,8 @@
 package amberfence.step.fit;
 
+import amberfence.notes.Note;
 import amberfence.reading.RulingChords;
 import amberfence.reading.Strokes;
-import amberfence.song.Note;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package amberfence.step.fit;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

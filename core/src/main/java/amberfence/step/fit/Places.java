@@ -1,6 +1,6 @@
 package amberfence.step.fit;
 
-import amberfence.song.ChordSpan;
+import amberfence.notes.ChordSpan;
 import amberfence.theory.ChordTone;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.PitchClass;

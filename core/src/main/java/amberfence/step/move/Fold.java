@@ -1,15 +1,15 @@
 package amberfence.step.move;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Outcome;
 import amberfence.step.PitchRange;
-import amberfence.step.Surroundings;
 import amberfence.step.SettingType;
+import amberfence.step.SettingValues;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
-import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;

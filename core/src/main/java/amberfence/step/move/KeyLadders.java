@@ -1,7 +1,7 @@
 package amberfence.step.move;
 
-import amberfence.song.FenceLine;
-import amberfence.song.Note;
+import amberfence.notes.FenceLine;
+import amberfence.notes.Note;
 import amberfence.theory.Key;
 import amberfence.theory.KeyLadder;
 import java.util.HashMap;

@@ -2,15 +2,15 @@ package amberfence.step.move;
 
 import static java.util.Map.entry;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
+import amberfence.step.SettingValues;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
-import amberfence.step.SettingValues;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.Octaves;

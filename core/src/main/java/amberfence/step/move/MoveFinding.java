@@ -1,6 +1,6 @@
 package amberfence.step.move;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Finding;
 import amberfence.step.StepWords;
 import amberfence.words.Texts;

@@ -1,8 +1,8 @@
 package amberfence.step.pick;
 
+import amberfence.notes.Grid;
+import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
-import amberfence.song.Grid;
-import amberfence.song.Note;
 import amberfence.theory.Degree;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;

@@ -1,6 +1,6 @@
 package amberfence.step.pick;
 
-import amberfence.song.Grid;
+import amberfence.notes.Grid;
 import amberfence.step.pick.Condition.OnBeat.Place;
 import amberfence.theory.Degree;
 import amberfence.theory.MusicTextException;

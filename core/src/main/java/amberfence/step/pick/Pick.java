@@ -1,7 +1,7 @@
 package amberfence.step.pick;
 
-import amberfence.song.Line;
-import amberfence.song.NoteSet;
+import amberfence.notes.Line;
+import amberfence.notes.NoteSet;
 import amberfence.step.NoteChoice;
 import amberfence.step.Surroundings;
 import amberfence.theory.MusicTextException;
@@ -9,6 +9,7 @@ import amberfence.theory.TextLimit;
 import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.LongUnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -33,6 +34,11 @@ public sealed interface Pick extends NoteChoice {
         @Override
         public boolean answersToChords() {
             return false;
+        }
+
+        @Override
+        public Optional<NoteSet> fixed() {
+            return Optional.of(notes);
         }
 
         @Override

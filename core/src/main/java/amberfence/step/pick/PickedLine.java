@@ -1,8 +1,8 @@
 package amberfence.step.pick;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.Overlaps;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.Surroundings;
 import java.util.List;
 

@@ -1,10 +1,8 @@
 package amberfence.step.recipe;
 
-import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.NoteChoice;
 import amberfence.step.SettingTexts;
-import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.catalogue.StepText;
 import amberfence.step.pick.Pick;
 import amberfence.theory.MusicTextException;
@@ -28,7 +26,7 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
     private static final String ALL = "all";
 
     /** One step, and to which notes it is limited. */
-    public record Entry(StepText step, Optional<Pick> pick) {
+    public record Entry(StepText step, Optional<NoteChoice> pick) {
     }
 
     public Recipe {
@@ -44,7 +42,7 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
     /** @throws MusicTextException says in which line what cannot be read */
     public static Recipe parse(String name, String text) {
         String meaning = "";
-        Optional<Pick> pick = Optional.empty();
+        Optional<NoteChoice> pick = Optional.empty();
         List<Entry> entries = new ArrayList<>();
         int number = 0;
         for (String raw : text.lines().toList()) {
@@ -71,8 +69,7 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
         List<Entry> entries = new ArrayList<>();
         for (StepSlot slot : slots) {
             if (slot.on()) {
-                Optional<Pick> pick = NoteChoice.in(slot).filter(Pick.class::isInstance).map(Pick.class::cast);
-                entries.add(new Entry(StepText.of(Step.in(slot), texts), pick));
+                entries.add(new Entry(StepText.of(slot.step(), texts), slot.limit().filter(choice -> choice.fixed().isEmpty())));
             }
         }
         return new Recipe(name, meaning, entries);
@@ -92,23 +89,14 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
     /** What {@link #parse} reads. */
     public String text() {
         StringBuilder text = new StringBuilder(meaning.isEmpty() ? "" : "# " + meaning + "\n");
-        Optional<Pick> pick = Optional.empty();
+        Optional<NoteChoice> pick = Optional.empty();
         for (Entry entry : steps) {
             if (!entry.pick.equals(pick)) {
-                text.append(PICK).append(entry.pick.map(Pick::text).orElse(ALL)).append('\n');
+                text.append(PICK).append(entry.pick.map(NoteChoice::text).orElse(ALL)).append('\n');
                 pick = entry.pick;
             }
             text.append(entry.step.text()).append('\n');
         }
         return text.toString();
-    }
-
-    /** Its steps behind those of a part. */
-    public Song on(Song song, int partId, SettingTexts texts) {
-        Song more = song;
-        for (Entry entry : steps) {
-            more = more.plusStep(partId, entry.step.step(texts), entry.pick.map(pick -> pick));
-        }
-        return more;
     }
 }

@@ -1,9 +1,9 @@
 package amberfence.step.shape;
 
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeLength;
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeLength;
 import amberfence.step.InsidePlaces;
 import amberfence.step.NoteDice;
 import amberfence.step.Outcome;

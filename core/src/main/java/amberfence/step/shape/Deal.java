@@ -1,6 +1,6 @@
 package amberfence.step.shape;
 
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;

@@ -1,8 +1,8 @@
 package amberfence.step.shape;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.Strokes;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

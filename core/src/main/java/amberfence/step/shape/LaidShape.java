@@ -1,6 +1,6 @@
 package amberfence.step.shape;
 
-import amberfence.song.TimeMap;
+import amberfence.notes.TimeMap;
 import java.util.ArrayList;
 import java.util.List;
 

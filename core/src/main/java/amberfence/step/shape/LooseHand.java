@@ -1,10 +1,10 @@
 package amberfence.step.shape;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeLength;
+import amberfence.notes.TimeMap;
 import amberfence.reading.Strokes;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeLength;
-import amberfence.song.TimeMap;
 import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;

@@ -1,7 +1,7 @@
 package amberfence.step.shape;
 
-import amberfence.song.Line;
-import amberfence.song.TimeLength;
+import amberfence.notes.Line;
+import amberfence.notes.TimeLength;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;

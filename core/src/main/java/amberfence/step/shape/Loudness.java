@@ -1,9 +1,9 @@
 package amberfence.step.shape;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.Strokes;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.step.Accents;
 import amberfence.step.NoteDice;
 import amberfence.step.Surroundings;

@@ -1,8 +1,8 @@
 package amberfence.step.shape;
 
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
 import amberfence.step.Step;

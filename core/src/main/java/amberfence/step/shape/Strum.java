@@ -1,10 +1,10 @@
 package amberfence.step.shape;
 
+import amberfence.notes.Grid;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeLength;
 import amberfence.reading.Strokes;
-import amberfence.song.Grid;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeLength;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;

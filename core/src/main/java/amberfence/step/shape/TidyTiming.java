@@ -1,14 +1,14 @@
 package amberfence.step.shape;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.Step;
 import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
+import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.Range;

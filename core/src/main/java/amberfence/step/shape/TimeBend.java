@@ -1,9 +1,9 @@
 package amberfence.step.shape;
 
-import amberfence.song.GridLines;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.GridLines;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import java.util.HashMap;

@@ -1,7 +1,7 @@
 package amberfence.step.shape;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Accents;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;

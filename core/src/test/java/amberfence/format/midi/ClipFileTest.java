@@ -3,11 +3,11 @@ package amberfence.format.midi;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.edit.Clip;
-import amberfence.song.LineText;
-import amberfence.song.Metre;
-import amberfence.song.Note;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.LineText;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import java.io.ByteArrayInputStream;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;

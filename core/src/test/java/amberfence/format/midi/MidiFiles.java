@@ -2,8 +2,8 @@ package amberfence.format.midi;
 
 import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.io.ByteArrayOutputStream;

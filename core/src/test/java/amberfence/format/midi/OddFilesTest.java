@@ -1,13 +1,13 @@
 package amberfence.format.midi;
 
-import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.fail;
 
 import amberfence.ReferenceTable;
+import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;

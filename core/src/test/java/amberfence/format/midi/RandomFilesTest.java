@@ -1,10 +1,10 @@
 package amberfence.format.midi;
 
-import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.format.ReadSong;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.io.ByteArrayInputStream;

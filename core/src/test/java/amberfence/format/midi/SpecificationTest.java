@@ -1,11 +1,11 @@
 package amberfence.format.midi;
 
-import amberfence.format.ReadSong;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.format.ReadSong;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.song.Song;
 import java.util.List;
 import java.util.Map;

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.demo.SaltStair;
-import amberfence.song.ChordSpan;
-import amberfence.song.Metre;
-import amberfence.song.Note;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Tempo;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.song.Tempo;
-import amberfence.step.PartResult;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;

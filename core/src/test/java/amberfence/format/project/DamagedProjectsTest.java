@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberfence.demo.LanternFerry;
 import amberfence.format.UnreadableFileException;
+import amberfence.result.PartResult;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
 import amberfence.step.StepSchema;
 import amberfence.step.catalogue.StepCatalogue;
 import com.fasterxml.jackson.databind.JsonNode;

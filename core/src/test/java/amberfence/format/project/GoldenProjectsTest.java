@@ -3,11 +3,10 @@ package amberfence.format.project;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.format.midi.MidiExport;
+import amberfence.result.PartResult;
 import amberfence.song.Song;
-import amberfence.song.StepSlot;
 import amberfence.step.Finding;
-import amberfence.step.PartResult;
-import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.UnreadStep;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.BringInside;
@@ -35,7 +34,7 @@ class GoldenProjectsTest {
     void versionOneOpensWithTheSameResultNoteForNote() throws Exception {
         Song song = ProjectReader.read(resource("version-1.amber"), "version-1.amber").song();
         Set<String> steps = new TreeSet<>();
-        song.parts().forEach(part -> part.steps().forEach(slot -> steps.add(StepCatalogue.of(Step.in(slot)).name())));
+        song.parts().forEach(part -> part.steps().forEach(slot -> steps.add(StepCatalogue.of(slot.step()).name())));
         assertThat(steps).hasSize(14);
         assertThat(new MidiExport(song, PartResult.lines(song), Optional.empty()).toBytes()).isEqualTo(resource("version-1.mid"));
     }
@@ -65,7 +64,7 @@ class GoldenProjectsTest {
         step.putObject("settings").put("height", 3).put("how", "slowly");
         ProjectDocument read = ProjectReader.read(MAPPER.writeValueAsBytes(root), "x");
         StepSlot slot = read.song().part(3).steps().get(0);
-        assertThat(slot.treatment()).isInstanceOf(UnreadStep.class);
+        assertThat(slot.step()).isInstanceOf(UnreadStep.class);
         assertThat(PartResult.of(read.song(), read.song().part(3)).stages().get(0).outcome().findings())
                 .containsExactly(new Finding.Unread("the step “levitate” is not known here"));
         ObjectNode again = (ObjectNode) MAPPER.readTree(ProjectWriter.write(read.withSong(read.song().withTitle("Other"))));
@@ -79,10 +78,10 @@ class GoldenProjectsTest {
         ((ObjectNode) root.at("/parts/0/takes/0/steps/0/settings")).put("to", "sideways");
         ((ObjectNode) root.at("/parts/0/takes/0/steps/1/settings")).put("later", "a new setting");
         ProjectDocument read = ProjectReader.read(MAPPER.writeValueAsBytes(root), "x");
-        UnreadStep unread = (UnreadStep) read.song().part(0).steps().get(0).treatment();
+        UnreadStep unread = (UnreadStep) read.song().part(0).steps().get(0).step();
         assertThat(unread.why()).isEqualTo("the step “bring-inside” holds something impossible: to=sideways cannot be: it is one of "
                 + "nearest, line-first, up, down, out");
-        assertThat(read.song().part(0).steps().get(1).treatment()).isInstanceOf(BringInside.class);
+        assertThat(read.song().part(0).steps().get(1).step()).isInstanceOf(BringInside.class);
         ObjectNode again = (ObjectNode) MAPPER.readTree(ProjectWriter.write(read));
         assertThat(again.at("/parts/0/takes/0/steps/0/settings/to").asText()).isEqualTo("sideways");
         assertThat(again.at("/parts/0/takes/0/steps/1/settings/later").asText()).isEqualTo("a new setting");

@@ -3,13 +3,13 @@ package amberfence.format.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.analysis.SongKeys;
 import amberfence.demo.LanternFerry;
 import amberfence.demo.SaltStair;
 import amberfence.format.Notice;
 import amberfence.format.ReadSong;
 import amberfence.format.UnreadableFileException;
 import amberfence.reading.KeyFamily;
-import amberfence.reading.KeyFinder;
 import amberfence.song.Song;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -119,7 +119,7 @@ class ChartFormatTest {
     void aChartWithoutAKeyIsHeardForOne() throws Exception {
         ReadSong read = read(ChartFormat.TEXT, "| Dm7 | G7 | Cmaj7 | Cmaj7 |");
         assertThat(read.writtenKey()).isEmpty();
-        assertThat(KeyFinder.find(read.song(), KeyFamily.MAJOR_MINOR).get(0).key()).hasToString("C major");
+        assertThat(SongKeys.find(read.song(), KeyFamily.MAJOR_MINOR).get(0).key()).hasToString("C major");
     }
 
     @Test

@@ -2,8 +2,8 @@ package amberfence.format.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.LineText;
-import amberfence.song.Role;
+import amberfence.notes.LineText;
+import amberfence.notes.Role;
 import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
 import java.nio.charset.StandardCharsets;

@@ -1,13 +1,13 @@
 package amberfence.reading.texture;
 
+import amberfence.notes.Fence;
+import amberfence.notes.FenceLine;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.reading.texture.Texture.Meant;
 import amberfence.reading.texture.Texture.Played;
-import amberfence.song.Fence;
-import amberfence.song.FenceLine;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
 import java.util.List;

@@ -1,7 +1,7 @@
 package amberfence.reading.texture;
 
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import java.util.ArrayList;
 import java.util.EnumSet;

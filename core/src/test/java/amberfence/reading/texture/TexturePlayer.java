@@ -1,9 +1,9 @@
 package amberfence.reading.texture;
 
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
 import amberfence.reading.texture.Texture.Meant;
 import amberfence.reading.texture.Texture.Played;
-import amberfence.song.Note;
-import amberfence.song.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordKind;
 import amberfence.theory.ChordKinds;

@@ -4,12 +4,12 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Line;
-import amberfence.song.Metre;
-import amberfence.song.Note;
-import amberfence.song.Role;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.Line;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.step.Change;
 import amberfence.step.Doing;
 import amberfence.step.Outcome;

@@ -2,7 +2,7 @@ package amberfence.step.draw;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Note;
+import amberfence.notes.Note;
 import amberfence.step.Finding;
 import amberfence.step.Reason;
 import amberfence.step.SettingValues;

@@ -3,16 +3,16 @@ package amberfence.step.draw;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.song.Role;
-import amberfence.song.StepSlot;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
 import amberfence.step.Change;
 import amberfence.step.Doing;
 import amberfence.step.Fix;
 import amberfence.step.Outcome;
 import amberfence.step.Step;
+import amberfence.step.StepSlot;
 import amberfence.step.StepWords;
 import amberfence.step.Typed;
 import amberfence.theory.Key;
@@ -74,7 +74,7 @@ class FillTest {
         assertThat(fix.label().apply(new StepWords(Integer::toString))).isEqualTo("make room");
         StepSlot slot = new StepSlot(1, true, false, Typed.step(Fill.SCHEMA, "rate=1/8 density=100"), Optional.empty(), NoteSet.NONE,
                 Map.of());
-        Outcome room = doing((Step) fix.edit().apply(slot).treatment()).on("C4:4 G4:4").outcome();
+        Outcome room = doing((Step) fix.edit().apply(slot).step()).on("C4:4 G4:4").outcome();
         assertThat(times(room.out().notes())).containsExactly("0+2", "2+1", "3+1", "4+4");
         assertThat(room.findings()).isEmpty();
     }

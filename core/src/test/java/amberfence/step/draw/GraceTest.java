@@ -3,9 +3,9 @@ package amberfence.step.draw;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Role;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.step.Doing;
 import amberfence.step.Outcome;
 import amberfence.step.Typed;

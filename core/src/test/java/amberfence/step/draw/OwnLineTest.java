@@ -4,12 +4,12 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.notes.Line;
+import amberfence.notes.Metre;
+import amberfence.notes.Note;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.reading.BeatPlace;
-import amberfence.song.Line;
-import amberfence.song.Metre;
-import amberfence.song.Note;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
 import amberfence.step.Doing;
 import amberfence.step.Outcome;
 import amberfence.step.Typed;

@@ -3,7 +3,7 @@ package amberfence.step.fence;
 import static amberfence.step.fence.Bringing.bringing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Role;
+import amberfence.notes.Role;
 import amberfence.step.Change;
 import amberfence.step.Outcome;
 import org.junit.jupiter.api.Test;

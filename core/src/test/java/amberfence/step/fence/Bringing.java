@@ -2,19 +2,19 @@ package amberfence.step.fence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.song.Role;
-import amberfence.song.TimeMap;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
-import amberfence.step.Surroundings;
 import amberfence.step.StepWords;
+import amberfence.step.Surroundings;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;

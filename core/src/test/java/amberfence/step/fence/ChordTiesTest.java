@@ -1,18 +1,18 @@
 package amberfence.step.fence;
 
-import static amberfence.step.fence.Bringing.bringing;
 import static amberfence.step.Doing.doing;
+import static amberfence.step.fence.Bringing.bringing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.demo.LanternFerry;
 import amberfence.edit.ProgressionEdits;
+import amberfence.notes.Role;
 import amberfence.reading.SoundingChords;
+import amberfence.result.PartResult;
+import amberfence.result.SongResults;
+import amberfence.result.Standing;
 import amberfence.song.Part;
-import amberfence.song.Role;
 import amberfence.song.Song;
-import amberfence.step.PartResult;
-import amberfence.step.Surroundings;
-import amberfence.step.Standing;
 import amberfence.theory.Chord;
 import amberfence.theory.PitchClassSet;
 import java.util.List;
@@ -24,7 +24,7 @@ class ChordTiesTest {
         Song song = LanternFerry.plain();
         Part tune = song.parts().get(0);
         BringInside step = BringInside.USUAL.withTieBreak(TieBreak.CHORD);
-        var outcome = step.apply(tune.line(), Surroundings.of(song, tune));
+        var outcome = step.apply(tune.line(), SongResults.of(song).surroundings(tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
         assertThat(outcome.changes().get(0).reason()).isEqualTo(new FenceReason.TieChordNote(67, 65));
     }
@@ -32,7 +32,7 @@ class ChordTiesTest {
     @Test
     void onStrongBeatsOnlyNotesOfTheChordAreInsideWhenAskedFor() {
         Song song = ProgressionEdits.put(Song.empty("x").plusEmptyPart("tune", Role.MELODY), 0, 1920, Chord.parse("C"));
-        SoundingChords chords = SoundingChords.around(song, song.part(1));
+        SoundingChords chords = SongResults.of(song).surroundings(song.part(1)).chords();
         // D on the first beat is no note of C; on the second it may stay. In the second bar no chord is known.
         doing(BringInside.USUAL.withStrongChords(true)).over(chords).on("D4:2 D4:2 E4:4 D4:4 F#4:4").gives("C4:2 D4:2 E4:4 D4:4 F4:4");
         doing(BringInside.USUAL).over(chords).on("D4:2 D4:2 E4:4").gives("D4:2 D4:2 E4:4");
@@ -52,7 +52,7 @@ class ChordTiesTest {
     @Test
     void knowsWhatTheChordPartsSound() {
         Song song = LanternFerry.plain();
-        SoundingChords chords = SoundingChords.around(song, song.parts().get(0));
+        SoundingChords chords = SongResults.of(song).surroundings(song.parts().get(0)).chords();
         assertThat(chords.at(0)).isEqualTo(PitchClassSet.of(2, 5, 9));
         assertThat(chords.at(song.time().barStart(2))).isEqualTo(PitchClassSet.of(7, 11, 2));
         assertThat(chords.at(song.time().barStart(2) - 1)).isEqualTo(PitchClassSet.EMPTY);

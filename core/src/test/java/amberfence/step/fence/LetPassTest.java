@@ -3,15 +3,16 @@ package amberfence.step.fence;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.LineText;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.LineText;
-import amberfence.song.Part;
-import amberfence.song.Role;
-import amberfence.song.Song;
+import amberfence.result.SongResults;
 import amberfence.song.Origin;
-import amberfence.song.TimeMap;
+import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.step.Kept;
 import amberfence.step.Outcome;
 import amberfence.theory.Key;
@@ -55,7 +56,7 @@ class LetPassTest {
                 Part.of(0, "tune", Role.MELODY, 0, LineText.parse("C4 F#4 G4 Eb4 D4", 240, 0, 1)),
                 Part.of(1, "chords", Role.CHORDS, 1, LineText.parse("[C3 E3 G3]:8", 240, 1, 10))),
                 Origin.MADE, 20);
-        SoundingChords chords = SoundingChords.around(song, song.part(0));
+        SoundingChords chords = SongResults.of(song).surroundings(song.part(0)).chords();
         Outcome outcome = doing(letting(false, false, true)).on("C4 F#4 G4 Eb4 D4").over(chords)
                 .gives("C4 F#4 G4 E4 D4").outcome();
         assertThat(outcome.kept()).extracting(Kept::reason).containsExactly(new FenceReason.Approach(67));

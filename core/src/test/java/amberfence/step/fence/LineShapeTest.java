@@ -2,9 +2,9 @@ package amberfence.step.fence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
 import amberfence.step.Change;
 import amberfence.step.Outcome;
 import amberfence.theory.Key;

@@ -2,9 +2,9 @@ package amberfence.step.fence;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.reading.VoiceSplitter;
-import amberfence.song.Line;
-import amberfence.song.Note;
 import amberfence.theory.Key;
 import java.util.HashSet;
 import java.util.List;

@@ -3,8 +3,8 @@ package amberfence.step.fence;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
-import amberfence.song.Line;
-import amberfence.song.Note;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
 import amberfence.step.Outcome;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;

@@ -3,11 +3,11 @@ package amberfence.step.fit;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Progression;
-import amberfence.song.Role;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
 import amberfence.step.ChordSource.Gaps;
 import amberfence.step.ChordSource;
 import amberfence.step.Doing;

@@ -3,12 +3,12 @@ package amberfence.step.fit;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Role;
-import amberfence.song.StepSlot;
+import amberfence.notes.Role;
 import amberfence.step.ChordSource;
 import amberfence.step.Doing;
 import amberfence.step.Fix;
 import amberfence.step.Kept;
+import amberfence.step.StepSlot;
 import amberfence.step.StepWords;
 import amberfence.step.fit.FitMelody.Mode;
 import amberfence.theory.Key;

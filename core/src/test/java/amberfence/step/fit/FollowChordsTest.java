@@ -4,10 +4,10 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.ChordSpan;
-import amberfence.song.Note;
-import amberfence.song.Progression;
-import amberfence.song.Role;
+import amberfence.notes.ChordSpan;
+import amberfence.notes.Note;
+import amberfence.notes.Progression;
+import amberfence.notes.Role;
 import amberfence.step.ChordSource;
 import amberfence.step.Outcome;
 import amberfence.step.fit.FollowChords.Register;

@@ -4,7 +4,7 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Role;
+import amberfence.notes.Role;
 import amberfence.step.Change;
 import amberfence.step.fit.Harmony.Way;
 import java.util.List;

@@ -4,9 +4,9 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Line;
-import amberfence.song.Note;
-import amberfence.song.Role;
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.step.Step;
 import java.util.ArrayList;
 import java.util.List;

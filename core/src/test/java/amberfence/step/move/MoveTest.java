@@ -4,7 +4,7 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
-import amberfence.song.Role;
+import amberfence.notes.Role;
 import amberfence.theory.Key;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.NoteName;

@@ -4,7 +4,7 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.ReferenceTable;
-import amberfence.song.Line;
+import amberfence.notes.Line;
 import amberfence.step.move.MoveToKey.Way;
 import amberfence.theory.Key;
 import amberfence.theory.SpelledPitch;

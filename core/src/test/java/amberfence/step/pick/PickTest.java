@@ -3,18 +3,19 @@ package amberfence.step.pick;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberfence.notes.Fence;
+import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.SoundingChords;
-import amberfence.song.Fence;
-import amberfence.song.KeyPlan;
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.NoteSet;
-import amberfence.song.Part;
-import amberfence.song.Role;
-import amberfence.song.Song;
+import amberfence.result.SongResults;
 import amberfence.song.Origin;
-import amberfence.song.TimeMap;
+import amberfence.song.Part;
+import amberfence.song.Song;
 import amberfence.step.Surroundings;
 import amberfence.theory.Key;
 import java.util.List;
@@ -66,9 +67,9 @@ class PickTest {
                 Part.of(1, "chords", Role.CHORDS, 1, LineText.parse("[C3 E3 G3]:2 [F3 A3 C4]:2", 240, 1, 5))),
                 Origin.MADE, 20);
         Part tune = song.part(0);
-        assertThat(Pick.parse("chord note").choose(tune.line(), Surroundings.of(song, tune)).ids()).containsExactly(1L, 4L);
+        assertThat(Pick.parse("chord note").choose(tune.line(), SongResults.of(song).surroundings(tune)).ids()).containsExactly(1L, 4L);
         Line late = Line.of(List.of(new Note(1, 0, 250, 60, 80, 0, 64), new Note(2, 240, 200, 62, 80, 0, 64)));
-        assertThat(Pick.parse("overlapping").choose(late, Surroundings.of(song, tune)).ids()).containsExactly(1L);
+        assertThat(Pick.parse("overlapping").choose(late, SongResults.of(song).surroundings(tune)).ids()).containsExactly(1L);
     }
 
     @ParameterizedTest

@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberfence.demo.LanternFerry;
 import amberfence.demo.SaltStair;
-import amberfence.song.Note;
+import amberfence.edit.RecipeEdits;
+import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
+import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Finding;
-import amberfence.step.PartResult;
 import amberfence.step.SettingTexts;
+import amberfence.step.pick.Pick;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class RecipeTest {
@@ -39,7 +43,7 @@ class RecipeTest {
             boolean does = false;
             for (Song song : List.of(SaltStair.song(), LanternFerry.song())) {
                 for (Part part : song.parts()) {
-                    Song with = recipe.on(song, part.id(), SettingTexts.ALONE);
+                    Song with = RecipeEdits.onPart(song, part.id(), recipe);
                     PartResult result = PartResult.of(with, with.part(part.id()));
                     does |= result.stages().stream().skip(part.steps().size()).anyMatch(stage -> !stage.outcome().changes().isEmpty());
                     assertThat(result.stages()).allMatch(stage -> stage.outcome().findings().stream().noneMatch(Finding.Failed.class::isInstance));
@@ -53,18 +57,29 @@ class RecipeTest {
     @Test
     void aBassComesOutOfTheChords() {
         Song song = SaltStair.plain();
-        Song with = Recipes.find("bass-from-chords").orElseThrow().on(song, 0, SettingTexts.ALONE);
+        Song with = RecipeEdits.onPart(song, 0, Recipes.find("bass-from-chords").orElseThrow());
         assertThat(PartResult.of(with, with.part(0)).line().notes()).extracting(Note::pitch).hasSize(16).startsWith(40, 36, 43, 38);
     }
 
     @Test
     void theStepsOfAPartAreKeptAsTheyAre() {
-        Song song = Recipes.find("octave-below").orElseThrow().on(LanternFerry.plain(), 0, SettingTexts.ALONE);
+        Song song = RecipeEdits.onPart(LanternFerry.plain(), 0, Recipes.find("octave-below").orElseThrow());
         Recipe kept = Recipe.of("mine", "doubled", song.part(0).steps(), SettingTexts.ALONE);
         assertThat(kept.text()).isEqualTo("# doubled\n" + Recipes.find("octave-below").orElseThrow().text().lines().skip(1)
                 .reduce("", (all, line) -> all + line + "\n"));
-        Song again = Recipe.parse("mine", kept.text()).on(LanternFerry.plain(), 0, SettingTexts.ALONE);
+        Song again = RecipeEdits.onPart(LanternFerry.plain(), 0, Recipe.parse("mine", kept.text()));
         assertThat(PartResult.of(again, again.part(0)).line()).isEqualTo(PartResult.of(song, song.part(0)).line());
+    }
+
+    /** Notes chosen one by one belong to one song. */
+    @Test
+    void aLimitToChosenNotesIsNotKept() {
+        Song plain = LanternFerry.plain();
+        Song limited = plain.plusStep(0, Recipes.find("octave-below").orElseThrow().steps().get(0).step().step(SettingTexts.ALONE),
+                Optional.of(new Pick.Frozen(NoteSet.of(List.of(plain.part(0).line().at(0).id())))));
+        Recipe kept = Recipe.of("mine", "", limited.part(0).steps(), SettingTexts.ALONE);
+        assertThat(Recipe.parse("mine", kept.text())).isEqualTo(kept);
+        assertThat(kept.steps().get(0).pick()).isEmpty();
     }
 
     @Test

@@ -3,10 +3,10 @@ package amberfence.step.shape;
 import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberfence.song.Line;
-import amberfence.song.LineText;
-import amberfence.song.Note;
-import amberfence.song.Role;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
 import amberfence.step.Doing;
 import amberfence.step.Outcome;
 import amberfence.step.Typed;

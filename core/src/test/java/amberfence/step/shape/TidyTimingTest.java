@@ -4,11 +4,11 @@ import static amberfence.step.Doing.doing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberfence.song.Grid;
-import amberfence.song.GridLines;
-import amberfence.song.Metre;
-import amberfence.song.Tempo;
-import amberfence.song.TimeMap;
+import amberfence.notes.Grid;
+import amberfence.notes.GridLines;
+import amberfence.notes.Metre;
+import amberfence.notes.Tempo;
+import amberfence.notes.TimeMap;
 import amberfence.step.shape.TidyTiming.Ends;
 import java.util.List;
 import org.junit.jupiter.api.Test;

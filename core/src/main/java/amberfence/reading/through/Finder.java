@@ -1,8 +1,0 @@
-package amberfence.reading.through;
-
-import java.util.List;
-
-/** Finds what may be wrong in one part, in any order. */
-interface Finder {
-    List<Doubt> find(PartReading reading);
-}

@@ -1,0 +1,36 @@
+package amberfence.result;
+
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.Role;
+import amberfence.step.OtherParts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The other parts as a part of a song hears them.
+ *
+ * @param part who listens
+ * @param listening that part, and those for which it is worked out
+ */
+record HeardParts(SongResults results, int part, Set<Integer> listening) implements OtherParts {
+    @Override
+    public Optional<Line> line(int partId) {
+        return results.heard(partId, part, listening);
+    }
+
+    @Override
+    public long end() {
+        return results.song().parts().stream().mapToLong(any -> any.line().end()).max().orElse(0);
+    }
+
+    @Override
+    public Line chordParts() {
+        List<Note> notes = new ArrayList<>();
+        results.song().parts().stream().filter(other -> other.role() == Role.CHORDS && !listening.contains(other.id()))
+                .forEach(other -> notes.addAll(other.line().notes()));
+        return Line.of(notes);
+    }
+}
