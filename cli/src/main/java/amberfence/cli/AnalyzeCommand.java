@@ -26,7 +26,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -57,8 +56,8 @@ final class AnalyzeCommand implements Runnable {
     @Mixin
     private KeyOption key;
 
-    @Option(names = "--part", paramLabel = "N", description = "only these parts, as they are numbered here")
-    private List<Integer> chosen = new ArrayList<>();
+    @Mixin
+    private PartChoice chosen;
 
     @Option(names = "--bars", paramLabel = "FROM..TO", description = "only what begins in these bars, as in 5..8")
     private String bars;
@@ -86,10 +85,9 @@ final class AnalyzeCommand implements Runnable {
 
     /** The parts and bars that are asked for: of the others nothing is heard. */
     private Song heard(Song song) {
-        chosen.forEach(index -> CommandFiles.checkPart(song, index));
         Optional<int[]> range = bars == null ? Optional.empty() : Optional.of(bars());
-        Set<Integer> wanted = chosen.stream().map(index -> song.parts().get(index).id()).collect(Collectors.toSet());
-        return chosen.isEmpty() && range.isEmpty() ? song : song.withParts(song.parts().stream().map(part -> part.withTake(take -> take.withLine(
+        Set<Integer> wanted = chosen.of(song);
+        return wanted.isEmpty() && range.isEmpty() ? song : song.withParts(song.parts().stream().map(part -> part.withTake(take -> take.withLine(
                 !wanted.isEmpty() && !wanted.contains(part.id()) ? Line.EMPTY : range.map(ends -> part.line().between(song.time().barStart(ends[0]),
                         song.time().barStart(ends[1] + 1))).orElse(part.line())))).toList());
     }

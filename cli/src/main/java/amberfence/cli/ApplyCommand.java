@@ -87,8 +87,8 @@ final class ApplyCommand implements Runnable {
     @Mixin
     private SingleNotes notes;
 
-    @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
-    private List<Integer> chosen = new ArrayList<>();
+    @Mixin
+    private PartChoice chosen;
 
     @Option(names = "--allow", split = ",", paramLabel = "NOTE", description = "notes that are always allowed, as in C#,Bb")
     private List<String> allowed = new ArrayList<>();
@@ -148,7 +148,7 @@ final class ApplyCommand implements Runnable {
         if (table != null) {
             CommandFiles.write(table, NoteTable.of(song, results));
         }
-        chords.write(song, chosen.isEmpty() ? song.parts().stream().map(Part::id).collect(Collectors.toSet()) : wanted(song), words);
+        chords.write(song, !chosen.isGiven() ? song.parts().stream().map(Part::id).collect(Collectors.toSet()) : wanted(song), words);
         if (changes != null) {
             CommandFiles.write(changes, ChangeTable.of(song, results));
         }
@@ -171,6 +171,7 @@ final class ApplyCommand implements Runnable {
     }
 
     private void check(Path file, Path target) {
+        CommandFiles.checkEnding(target);
         if (type != null && CommandFiles.otherThanMidi(target).isPresent()) {
             throw wrong("--type is one of MIDI files; " + target + " would be none");
         }
@@ -187,7 +188,7 @@ final class ApplyCommand implements Runnable {
         if (chords.voices() && !steps.answerToChords() && chords.targets().isEmpty()) {
             throw wrong("--voicing would be ignored: give --play-chords NAME, or a step that answers to chords");
         }
-        if (project != null && (key.isGiven() || !steps.isEmpty() || !notes.isEmpty() || chords.hasChart() || chords.voices() || mend != null || !chosen.isEmpty() || !allowed.isEmpty())) {
+        if (project != null && (key.isGiven() || !steps.isEmpty() || !notes.isEmpty() || chords.hasChart() || chords.voices() || mend != null || chosen.isGiven() || !allowed.isEmpty())) {
             throw wrong("a project brings its own key and steps; --key, --part, --allow and the steps do not go with it");
         }
         Path input = file != null ? file : project;
@@ -257,20 +258,12 @@ final class ApplyCommand implements Runnable {
             planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedIn(SongResults.of(song).surroundings(part))), step.pick());
         }
         return planned.withPart(part.id(), worked -> worked.withSteps(worked.steps().stream()
-                .map(slot -> slot.id() < song.nextId() ? slot : slot.withMeant(!chosen.isEmpty())).toList()));
+                .map(slot -> slot.id() < song.nextId() ? slot : slot.withMeant(chosen.isGiven())).toList()));
     }
 
     /** How settings speak of the song: parts by their numbers or names, ticks of its resolution. */
     private static SettingTexts texts(Song song) {
-        return new SettingTexts(id -> song.part(id).name(), text -> {
-            if (text.matches("\\d{1,9}")) {
-                CommandFiles.checkPart(song, Integer.parseInt(text));
-                return song.parts().get(Integer.parseInt(text)).id();
-            }
-            return song.parts().stream().filter(part -> part.name().equalsIgnoreCase(text)).findFirst().map(Part::id)
-                    .orElseThrow(() -> new MusicTextException("there is no part “" + text + "”; parts are " + song.parts().stream()
-                            .map(Part::name).collect(Collectors.joining(", "))));
-        }, song.time().ticksPerQuarter());
+        return new SettingTexts(id -> song.part(id).name(), text -> PartChoice.part(song, text).id(), song.time().ticksPerQuarter());
     }
 
     private NoteName note(String text) {
@@ -290,12 +283,8 @@ final class ApplyCommand implements Runnable {
 
     /** Identities of the chosen parts, all when none is named. Drums that are named are meant. */
     private Set<Integer> wanted(Song song) {
-        Set<Integer> ids = new TreeSet<>();
-        for (int index : chosen) {
-            CommandFiles.checkPart(song, index);
-            ids.add(song.parts().get(index).id());
-        }
-        if (chosen.isEmpty()) {
+        Set<Integer> ids = new TreeSet<>(chosen.of(song));
+        if (!chosen.isGiven()) {
             song.parts().stream().filter(part -> steps.means(part)).map(Part::id).forEach(ids::add);
             if (ids.isEmpty() && !song.parts().isEmpty()) {
                 throw wrong("no part has the role of " + steps.roles() + "; say with --part which to take");

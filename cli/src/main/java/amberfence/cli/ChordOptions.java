@@ -32,8 +32,8 @@ final class ChordOptions {
             + "symbols or Roman numerals, or the name of a file with a chart (.txt, .cho). With a bar in front, \"17: | F | C |\", from that bar on; may be given again")
     private List<String> charts = new ArrayList<>();
 
-    @Option(names = "--progression-from", paramLabel = "N", description = "takes the chords from what a part plays")
-    private Integer from;
+    @Option(names = "--progression-from", paramLabel = "N|NAME", description = "takes the chords from what a part plays")
+    private String from;
 
     @Option(names = "--voicing", paramLabel = "WAY", description = "voices the chords, one after another: " + VoicingChange.WAYS
             + "; with bars in front, as in \"5-8: drop 2\", only theirs")
@@ -54,8 +54,8 @@ final class ChordOptions {
     @Option(names = "--lead-numerals", description = "the lead sheet has Roman numerals under its chords as well")
     private boolean leadNumerals;
 
-    /** The index of the part that the chords come from, if they come from one. */
-    Optional<Integer> from() {
+    /** The number or the name of the part that the chords come from, if they come from one. */
+    Optional<String> from() {
         return Optional.ofNullable(from);
     }
 
@@ -91,7 +91,7 @@ final class ChordOptions {
      * @param needed whether what else is asked for needs chords
      */
     Song put(Song song, Key key, boolean needed) {
-        from().ifPresent(index -> CommandFiles.checkPart(song, index));
+        from().ifPresent(part -> PartChoice.part(song, part));
         Song with = song;
         for (String text : charts) {
             with = text.isBlank() ? with : put(with, text, key);
@@ -120,7 +120,7 @@ final class ChordOptions {
         if (from == null) {
             return SongChords.read(song);
         }
-        Line line = song.parts().get(from).line();
+        Line line = PartChoice.part(song, from).line();
         return ChordReader.read(List.of(line), song.time(), song.fence().along(song.time()));
     }
 

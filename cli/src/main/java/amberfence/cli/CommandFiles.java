@@ -2,6 +2,7 @@ package amberfence.cli;
 
 import amberfence.format.FileTrouble;
 import amberfence.format.ReadSong;
+import amberfence.format.ReadableFormat;
 import amberfence.format.RecipeFile;
 import amberfence.format.UnreadableFileException;
 import amberfence.format.WholeFile;
@@ -11,14 +12,15 @@ import amberfence.format.midi.MidiFormat;
 import amberfence.format.musicxml.MusicXmlFormat;
 import amberfence.format.project.ProjectFormat;
 import amberfence.format.sheet.ChartFormat;
-import amberfence.song.Song;
 import amberfence.step.recipe.Recipe;
 import amberfence.step.recipe.Recipes;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Files of a command, with failures in words. */
 final class CommandFiles {
@@ -96,14 +98,6 @@ final class CommandFiles {
         }
     }
 
-    /** Refuses a part that a song has not got. */
-    static void checkPart(Song song, int index) {
-        if (index < 0 || index >= song.parts().size()) {
-            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; " + (song.parts().isEmpty() ? "the file has no notes"
-                    : "the file has parts 0 to " + (song.parts().size() - 1)));
-        }
-    }
-
     /** Whether a file is a score or a chart. */
     static boolean isWrittenMusic(Path file) {
         return Formats.of(file) instanceof MusicXmlFormat || Formats.of(file) instanceof ChartFormat;
@@ -124,6 +118,18 @@ final class CommandFiles {
     /** Whether a file has a key of its own, as a project has, and a score or a chart that names one. */
     static boolean bringsKey(Path file, ReadSong read) {
         return Formats.of(file) instanceof ProjectFormat || isWrittenMusic(file) && read.writtenKey().isPresent();
+    }
+
+    /** Refuses a file for a song whose ending is that of nothing that songs are written to; without an ending it is a MIDI file. */
+    static void checkEnding(Path target) {
+        String name = String.valueOf(target.getFileName());
+        boolean known = !name.contains(".") || Formats.of(target) instanceof WritableFormat format && format.endings().stream()
+                .anyMatch(ending -> name.toLowerCase(Locale.ROOT).endsWith("." + ending));
+        if (!known) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "no song is written to " + name + "; endings are " + Formats.writable().stream()
+                    .filter(ReadableFormat.class::isInstance).flatMap(format -> format.endings().stream()).distinct().map(ending -> "." + ending)
+                    .collect(Collectors.joining(", ")));
+        }
     }
 
     /** The format of a file to write that is no MIDI file; by its ending. */

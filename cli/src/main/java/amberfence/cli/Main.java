@@ -8,6 +8,11 @@ import java.util.List;
 import java.util.Locale;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.MissingParameterException;
+import picocli.CommandLine.Model.ArgSpec;
+import picocli.CommandLine.Model.OptionSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.UnmatchedArgumentException;
 
 /**
  * The command line. Exit codes: 0 done, 1 the output could not be written, 2 the command was wrong, 3 the input could
@@ -55,7 +60,26 @@ public final class Main implements Runnable {
                 return cause.getMessage();
             }
         }
-        return trouble.getMessage();
+        return trouble instanceof ParameterException wrong ? misplaced(wrong) : trouble.getMessage();
+    }
+
+    /** What stands where it does not belong, or is missing. */
+    private static String misplaced(ParameterException wrong) {
+        if (wrong instanceof UnmatchedArgumentException strange) {
+            String word = strange.getUnmatched().get(0);
+            return word.startsWith("-") ? "there is no option " + word + (strange.getSuggestions().isEmpty() ? "" : ", perhaps "
+                    + String.join(" or ", strange.getSuggestions())) + "; " + wrong.getCommandLine().getCommandName() + " --help lists all"
+                    : "“" + word + "” has no place here; " + wrong.getCommandLine().getCommandName() + " --help tells what has";
+        }
+        if (wrong instanceof MissingParameterException missing && !missing.getMissing().isEmpty()) {
+            ArgSpec first = missing.getMissing().get(0);
+            return (first instanceof OptionSpec option ? option.longestName() + " " : "") + first.paramLabel() + " is missing: " + String.join(" ", first.description());
+        }
+        if (wrong.getArgSpec() instanceof OptionSpec option && wrong.getValue() != null
+                && List.of(Integer.class, int.class, Double.class).contains(option.auxiliaryTypes()[0])) {
+            return option.longestName() + " takes a number, not “" + wrong.getValue() + "”";
+        }
+        return wrong.getMessage();
     }
 
     private static int complain(PrintWriter err, int code, String message) {

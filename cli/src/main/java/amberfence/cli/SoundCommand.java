@@ -12,12 +12,12 @@ import amberfence.sound.Tempi;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -34,8 +34,8 @@ final class SoundCommand implements Runnable {
     @Option(names = "--out", required = true, paramLabel = "OUT.wav", description = "the file to write")
     private Path target;
 
-    @Option(names = "--part", paramLabel = "N", description = "only these parts, as analyze numbers them")
-    private List<Integer> chosen = new ArrayList<>();
+    @Mixin
+    private PartChoice chosen;
 
     @Option(names = "--sounds", paramLabel = "FILE", description = "a SoundFont 2 or DLS file, or plain for the sounds of Java; without it one that is installed, "
             + "else the plain ones")
@@ -52,13 +52,8 @@ final class SoundCommand implements Runnable {
         CommandFiles.checkTarget(target, file);
         PrintWriter out = spec.commandLine().getOut();
         Song song = CommandFiles.read(file, spec.commandLine().getErr()).song();
-        for (int index : chosen) {
-            if (index < 0 || index >= song.parts().size()) {
-                throw new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + index + "; there are "
-                        + song.parts().size());
-            }
-        }
-        Predicate<Part> heard = chosen.isEmpty() ? SongScore.audible(song) : part -> chosen.contains(song.parts().indexOf(part));
+        Set<Integer> wanted = chosen.of(song);
+        Predicate<Part> heard = chosen.isGiven() ? part -> wanted.contains(part.id()) : SongScore.audible(song);
         Score score = SongScore.of(song, PartResult.lines(song), heard, metronome);
         long end = new Tempi(song.time()).micros(song.end());
         Optional<Path> bank = sounds == null ? InstalledSounds.find() : sounds.equals(PLAIN) ? Optional.empty() : Optional.of(Path.of(sounds));

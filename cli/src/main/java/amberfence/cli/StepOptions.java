@@ -29,7 +29,7 @@ final class StepOptions {
     private static final String HARMONY = "harmony";
     private static final String PLAY_CHORDS = "play-chords";
     private boolean playsChords;
-    private Optional<Integer> from = Optional.empty();
+    private Optional<String> from = Optional.empty();
     private final List<PlannedStep> planned = new ArrayList<>();
     private Optional<NoteChoice> limit = Optional.empty();
     private final List<String> newParts = new ArrayList<>();
@@ -185,7 +185,7 @@ final class StepOptions {
                     + "it belongs to bringing inside, as in --snap nearest");
         }
         return all.stream().map(step -> takesOptions(step) ? step.with(inside) : step)
-                .map(step -> from.map(part -> step.withUsual("chords", part.toString())).orElse(step))
+                .map(step -> from.map(part -> step.withUsual("chords", part)).orElse(step))
                 .map(step -> gaps == null ? step : step.withUsual("no-chord", gaps.toLowerCase(Locale.ROOT)))
                 .map(step -> read(() -> {
                     step.text().check();
@@ -198,7 +198,7 @@ final class StepOptions {
     }
 
     /** From which part, by its index, steps take their chords when they are not told. */
-    void chordsFrom(Optional<Integer> part) {
+    void chordsFrom(Optional<String> part) {
         from = part;
     }
 

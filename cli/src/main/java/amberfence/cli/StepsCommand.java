@@ -5,21 +5,27 @@ import amberfence.step.SettingType;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
 import amberfence.step.catalogue.StepCatalogue;
+import amberfence.step.catalogue.StepText;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Lists the steps and their settings, as they are typed behind {@code --step}. */
-@Command(name = "steps", mixinStandardHelpOptions = true, description = "Lists the steps and their settings, as --step reads them.")
+@Command(name = "steps", mixinStandardHelpOptions = true, description = "Lists the steps and their settings, or those of one, as --step reads them.")
 final class StepsCommand implements Runnable {
+    @Parameters(paramLabel = "NAME", arity = "0..1", description = "of which step; without it of all")
+    private String name;
+
     @Option(names = "--json", description = "as JSON, for other programs")
     private boolean json;
 
@@ -30,10 +36,10 @@ final class StepsCommand implements Runnable {
     public void run() {
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(json());
+            out.println(json(asked()));
             return;
         }
-        for (StepSchema<?> schema : StepCatalogue.all()) {
+        for (StepSchema<?> schema : asked()) {
             out.println(schema.name() + "  " + schema.title() + " (" + schema.group().title() + ")");
             out.println("  " + schema.meaning());
             Map<String, String> usual = schema.texts(schema.usual(), SettingTexts.ALONE);
@@ -45,14 +51,18 @@ final class StepsCommand implements Runnable {
         }
     }
 
+    private List<StepSchema<?>> asked() {
+        return name == null ? StepCatalogue.all() : List.of(StepOptions.read(() -> StepText.parse(name)).schema());
+    }
+
     private static String quoted(String value) {
         return value.contains(" ") ? "\"" + value + "\"" : value;
     }
 
-    private static String json() {
+    private static String json(List<StepSchema<?>> asked) {
         ObjectMapper mapper = new ObjectMapper();
         ArrayNode steps = mapper.createArrayNode();
-        for (StepSchema<?> schema : StepCatalogue.all()) {
+        for (StepSchema<?> schema : asked) {
             ObjectNode step = steps.addObject().put("name", schema.name()).put("title", schema.title())
                     .put("group", schema.group().title()).put("meaning", schema.meaning()).put("live", schema.isLive());
             schema.touches().forEach(touch -> step.withArray("touches").add(touch.name().toLowerCase(Locale.ROOT)));

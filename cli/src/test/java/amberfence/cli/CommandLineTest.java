@@ -120,13 +120,32 @@ class CommandLineTest extends Commands {
     }
 
     @Test
+    void partsAreChosenByTheirNumbersOrTheirNames() throws Exception {
+        assertThat(run("apply", ferry, "--out", out, "--part", "voice line", "--transpose", "1")).isZero();
+        byte[] named = Files.readAllBytes(out);
+        assertThat(run("apply", ferry, "--out", out, "--part", "0", "--transpose", "1")).isZero();
+        assertThat(Files.readAllBytes(out)).isEqualTo(named);
+    }
+
+    @Test
+    void aStepIsShownByItsName() {
+        assertThat(run("steps", "fold")).isZero();
+        assertThat(printed).startsWith("fold  ").contains("range=").doesNotContain("bring-inside");
+        assertWrong("there is no step “fould”, perhaps “fold”; steps lists all", "steps", "fould");
+    }
+
+    @Test
     void aWrongCommandIsCode2AndOneLine() {
-        assertWrong("there is no part 9; the file has parts 0 to 4", "apply", ferry, "--out", out, "--part", "9");
+        assertWrong("there is no part 9; the file has 0 Voice line, 1 ", "apply", ferry, "--out", out, "--part", "9");
         assertWrong("“D doriam” is no key: D is understood as the tonic", "apply", ferry, "--out", out, "--key", "D doriam");
         assertWrong("say with --out which file to write", "apply", ferry);
         assertWrong("is the input itself; the original is never written over", "apply", ferry, "--out", ferry);
         assertWrong("lies in a folder that does not exist", "apply", ferry, "--out", folder.resolve("no").resolve("o.mid"));
-        assertWrong("Unknown option: '--loud'", "analyze", ferry, "--loud");
+        assertWrong("there is no option --loud; analyze --help lists all", "analyze", ferry, "--loud");
+        assertWrong("“more” has no place here; recipes --help tells what has", "recipes", "octave-below", "more");
+        assertWrong("FILE is missing: ", "analyze");
+        assertWrong("--type takes a number, not “two”", "apply", ferry, "--out", out, "--type", "two");
+        assertWrong("no song is written to song.mp3; endings are .mid, .midi, ", "apply", ferry, "--out", folder.resolve("song.mp3"));
         assertWrong("give either a MIDI file or --project", "apply", "--out", out);
         assertWrong("--type is 0 or 1, not 2", "apply", ferry, "--out", out, "--type", "2");
         assertWrong("--snap: to=sideways cannot be: it is one of nearest, line-first, up, down, out", "apply", ferry, "--out", out, "--snap", "sideways");

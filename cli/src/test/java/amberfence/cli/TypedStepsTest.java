@@ -156,9 +156,9 @@ class TypedStepsTest extends Commands {
 
     @Test
     void aStepThatIsTypedWronglyNamesWhatIsWrongAndWhatIsNearest() {
-        assertWrong("there is no step “bring-insid”; did you mean “bring-inside”?; steps lists all", "apply", ferry, "--out", out, "--step",
+        assertWrong("there is no step “bring-insid”, perhaps “bring-inside”; steps lists all", "apply", ferry, "--out", out, "--step",
                 "bring-insid");
-        assertWrong("move has no setting “amuont”; did you mean “amount”?; it has by, amount", "apply", ferry, "--out", out, "--step",
+        assertWrong("move has no setting “amuont”, perhaps “amount”; it has by, amount", "apply", ferry, "--out", out, "--step",
                 "move amuont=2");
         assertWrong("by=miles cannot be: it is one of semitones, octaves, degrees", "apply", ferry, "--out", out, "--step", "move by=miles");
         assertWrong("amount=200 cannot be: amount must be -127 to 127, not 200", "apply", ferry, "--out", out, "--step", "move amount=200");
@@ -167,7 +167,7 @@ class TypedStepsTest extends Commands {
         assertWrong("tie-break=down would be ignored: it counts only with to=nearest or line-first", "apply", ferry, "--out", out, "--step",
                 "bring-inside to=up tie-break=down");
         assertWrong("hold=on would be ignored: it counts only with way=chord", "apply", ferry, "--out", out, "--step", "harmony hold=on");
-        assertWrong("there is no part “Tuba”; parts are ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");
+        assertWrong("there is no part Tuba; the file has 0 ", "apply", ferry, "--out", out, "--step", "fit-chords chords=Tuba");
         assertWrong("--tie-break and --strong-chords would be ignored", "apply", ferry, "--out", out, "--octaves", "1", "--strong-chords",
                 "--ties", "up");
         assertThat(out).doesNotExist();

@@ -18,7 +18,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * The handbook: pages about the work, then one for each step, which says what its schema says, and why one would want it. The texts
+ * The handbook: pages about the work, then one for each step, which says what its schema says, and why one would want it where that is written. The texts
  * ship beside this class, in a folder for each language.
  */
 public record Handbook(List<HandbookPage> pages) {
@@ -55,6 +55,7 @@ public record Handbook(List<HandbookPage> pages) {
         List<HandbookBlock> blocks = new ArrayList<>();
         blocks.add(new HandbookBlock.Paragraph(List.of(Piece.of(schema.meaning(), Piece.Look.STRONG))));
         blocks.addAll(said);
+        schema.examples().forEach(example -> blocks.add(new HandbookBlock.Worked(HandbookExample.parse(schema.name(), example))));
         blocks.add(new HandbookBlock.Settings(schema));
         return new HandbookPage(schema.name(), schema.title(), Optional.of(schema), blocks);
     }

@@ -50,7 +50,7 @@ public final class SettingValues {
 
     static long number(String text, Range range) {
         if (!text.strip().matches("[+-]?\\d{1,18}")) {
-            throw new MusicTextException(Texts.say("“%s” is no whole number", text));
+            throw new MusicTextException(Texts.say("“%s” is no whole number, as in 12", text));
         }
         return range.check(Long.parseLong(text.strip()));
     }

@@ -1,13 +1,8 @@
 package amberfence.step;
 
-import amberfence.notes.Grid;
-import amberfence.notes.TimeLength;
-import amberfence.theory.Key;
 import amberfence.theory.MusicTextException;
-import amberfence.theory.Range;
 import amberfence.words.Texts;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -16,7 +11,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
@@ -26,7 +20,7 @@ import java.util.function.UnaryOperator;
  *
  * @param <S> the step
  */
-public final class StepSchema<S extends Step> {
+public final class StepSchema<S extends Step> extends SettingKinds<S> {
     private final String name;
     private final String title;
     private final StepGroup group;
@@ -37,9 +31,10 @@ public final class StepSchema<S extends Step> {
     private final Predicate<S> needsKey;
     private final Predicate<S> answers;
     private final Live live;
+    private final List<String> examples;
 
     private StepSchema(String name, String title, StepGroup group, String meaning, S usual, List<StepSetting<S>> settings,
-                       Set<Touch> touches, Predicate<S> needsKey, Predicate<S> answers, Live live) {
+                       Set<Touch> touches, Predicate<S> needsKey, Predicate<S> answers, Live live, List<String> examples) {
         this.name = name;
         this.title = title;
         this.group = group;
@@ -50,6 +45,7 @@ public final class StepSchema<S extends Step> {
         this.needsKey = needsKey;
         this.answers = answers;
         this.live = live;
+        this.examples = examples;
     }
 
     /**
@@ -60,57 +56,63 @@ public final class StepSchema<S extends Step> {
      * @param meaning one sentence
      */
     public static <S extends Step> StepSchema<S> of(String name, String title, StepGroup group, String meaning, S usual) {
-        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, step -> false, Live.NO);
+        return new StepSchema<>(name, title, group, meaning, usual, List.of(), EnumSet.of(Touch.PITCH), step -> false, step -> false, Live.NO, List.of());
     }
 
     /** What it may change. */
     public StepSchema<S> touching(Touch first, Touch... more) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, answers, live);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, EnumSet.of(first, more), needsKey, answers, live, examples);
     }
 
     /** With which settings it asks for the key. */
     public StepSchema<S> needingKey(Predicate<S> when) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, answers, live);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, when, answers, live, examples);
     }
 
     /** With which settings another progression, or other chords of the chord parts, may give another outcome. */
     public StepSchema<S> answeringToChords(Predicate<S> when) {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, when, live);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, when, live, examples);
     }
 
     /** It works note by note, so that keys can be played through it. */
     public StepSchema<S> live() {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.KEY_BY_KEY);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.KEY_BY_KEY, examples);
     }
 
     /** It works on the keys that are held together, in time. */
     public StepSchema<S> liveInTime() {
-        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.IN_TIME);
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, Live.IN_TIME, examples);
     }
 
-    /** With one more setting. */
+    /**
+     * With a worked example for the handbook, where it is checked.
+     *
+     * @param lines {@code notes: …}, what is around them where it matters, {@code step: …} and, unless it is left to chance,
+     *              {@code becomes: …}, as {@code HandbookExample} reads them
+     */
+    public StepSchema<S> example(String... lines) {
+        List<String> more = new ArrayList<>(examples);
+        more.add(String.join("\n", lines));
+        return new StepSchema<>(name, title, group, meaning, usual, settings, touches, needsKey, answers, live, List.copyOf(more));
+    }
+
+    @Override
     public StepSchema<S> with(String key, String meaningOfIt, SettingType type, BiFunction<S, SettingTexts, String> writer,
                               StepSetting.Reader<S> reader) {
         return plus(new StepSetting<>(key, new StepSetting.Shown(label(key), List.of()), meaningOfIt, type, StepSetting.Use.always(),
                 Optional.empty(), writer, reader));
     }
 
-    /** With one more setting of a kind that has no range. */
-    public StepSchema<S> with(String key, String meaningOfIt, SettingType.Kind kind, BiFunction<S, SettingTexts, String> writer,
-                              StepSetting.Reader<S> reader) {
-        return with(key, meaningOfIt, SettingType.of(kind), writer, reader);
-    }
-
     private StepSchema<S> plus(StepSetting<S> setting) {
         List<StepSetting<S>> more = new ArrayList<>(settings);
         more.add(setting);
-        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, answers, live);
+        return new StepSchema<>(name, title, group, meaning, usual, more, touches, needsKey, answers, live, examples);
     }
 
     private StepSchema<S> withLast(UnaryOperator<StepSetting<S>> change) {
         List<StepSetting<S>> changed = new ArrayList<>(settings);
         changed.add(change.apply(changed.remove(changed.size() - 1)));
-        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, answers, live);
+        return new StepSchema<>(name, title, group, meaning, usual, changed, touches, needsKey, answers, live, examples);
     }
 
     /** How a form words the last setting, and each of its values in their order. */
@@ -137,85 +139,9 @@ public final class StepSchema<S extends Step> {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
-    /** A choice, by the words that stand for each value. */
-    public <V> StepSchema<S> choice(String key, String meaningOfIt, Map<String, V> values, Function<S, V> get, BiFunction<S, V, S> with) {
-        return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICE, List.copyOf(values.keySet())),
-                (step, texts) -> SettingValues.word(values, get.apply(step)), (step, text, texts) -> with.apply(step, SettingValues.chosen(values, text)));
-    }
-
-    /** A choice among the values of an enumeration, by their names in lower case. */
-    public <V extends Enum<V>> StepSchema<S> choice(String key, String meaningOfIt, Class<V> type, Function<S, V> get,
-                                                    BiFunction<S, V, S> with) {
-        return choice(key, meaningOfIt, SettingValues.words(type), get, with);
-    }
-
-    /** Any number of choices, in the order of the list. */
-    public <V extends Enum<V>> StepSchema<S> choices(String key, String meaningOfIt, Class<V> type, Function<S, Set<V>> get,
-                                                     BiFunction<S, Set<V>, S> with) {
-        Map<String, V> values = SettingValues.words(type);
-        return with(key, meaningOfIt, SettingType.choice(SettingType.Kind.CHOICES, List.copyOf(values.keySet())), (step, texts) -> {
-            Collection<V> chosen = get.apply(step);
-            return chosen.isEmpty() ? "none" : String.join(",", values.keySet().stream().filter(word -> chosen.contains(values.get(word)))
-                    .toList());
-        }, (step, text, texts) -> {
-            Set<V> chosen = EnumSet.noneOf(type);
-            if (!text.strip().equalsIgnoreCase("none")) {
-                Arrays.stream(text.split(",")).forEach(word -> chosen.add(SettingValues.chosen(values, word)));
-            }
-            return with.apply(step, chosen);
-        });
-    }
-
-    public StepSchema<S> flag(String key, String meaningOfIt, Predicate<S> get, BiFunction<S, Boolean, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.FLAG), (step, texts) -> get.test(step) ? "on" : "off",
-                (step, text, texts) -> with.apply(step, SettingValues.chosen(Map.of("on", true, "off", false, "true", true, "false", false), text)));
-    }
-
-    public StepSchema<S> whole(String key, String meaningOfIt, long least, long most, Function<S, Integer> get,
-                               BiFunction<S, Integer, S> with) {
-        return with(key, meaningOfIt, SettingType.range(SettingType.Kind.WHOLE, least, most, ""), (step, texts) -> get.apply(step).toString(),
-                (step, text, texts) -> with.apply(step, (int) SettingValues.number(text, new Range(key, least, most))));
-    }
-
-    /** A number from which dice are thrown. */
-    public StepSchema<S> seed(Function<S, Long> get, BiFunction<S, Long, S> with) {
-        return with("seed", "another number, another outcome", SettingType.of(SettingType.Kind.SEED), (step, texts) -> get.apply(step)
-                .toString(), (step, text, texts) -> with.apply(step, SettingValues.number(text, new Range(Texts.text("seed"), Long.MIN_VALUE, Long.MAX_VALUE))));
-    }
-
-    public StepSchema<S> percent(String key, String meaningOfIt, int least, int most, Function<S, Integer> get,
-                                 BiFunction<S, Integer, S> with) {
-        return with(key, meaningOfIt, SettingType.range(SettingType.Kind.PERCENT, least, most, "%"), (step, texts) -> get.apply(step) + "%",
-                (step, text, texts) -> with.apply(step, (int) SettingValues.number(text.strip().replaceFirst("\\s*%$", ""),
-                        new Range(Texts.say("%s in percent", key), least, most))));
-    }
-
-    public StepSchema<S> pitch(String key, String meaningOfIt, Function<S, Integer> get, BiFunction<S, Integer, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCH), (step, texts) -> SettingValues.pitchText(get.apply(step)),
-                (step, text, texts) -> with.apply(step, SettingValues.pitch(text)));
-    }
-
-    /** Two pitches. */
-    public StepSchema<S> pitches(String key, String meaningOfIt, Function<S, Integer> lowest, Function<S, Integer> highest,
-                                 StepSetting.Reader<S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.PITCHES),
-                (step, texts) -> SettingValues.pitchText(lowest.apply(step)) + ".." + SettingValues.pitchText(highest.apply(step)), with);
-    }
-
-    public StepSchema<S> key(String key, String meaningOfIt, Function<S, Key> get, BiFunction<S, Key, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.KEY), (step, texts) -> get.apply(step).plainText(),
-                (step, text, texts) -> with.apply(step, Key.parse(text)));
-    }
-
-    public StepSchema<S> noteValue(String key, String meaningOfIt, Function<S, Grid> get, BiFunction<S, Grid, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.NOTE_VALUE), (step, texts) -> get.apply(step).text(),
-                (step, text, texts) -> with.apply(step, Grid.parse(text)));
-    }
-
-    /** A note value, milliseconds, or ticks. */
-    public StepSchema<S> length(String key, String meaningOfIt, Function<S, TimeLength> get, BiFunction<S, TimeLength, S> with) {
-        return with(key, meaningOfIt, SettingType.of(SettingType.Kind.LENGTH), (step, texts) -> get.apply(step).text(),
-                (step, text, texts) -> with.apply(step, TimeLength.parse(text)));
+    /** Its worked examples, as the handbook reads them. */
+    public List<String> examples() {
+        return examples;
     }
 
     /** As it is typed. */

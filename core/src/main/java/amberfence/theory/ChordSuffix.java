@@ -70,7 +70,7 @@ final class ChordSuffix {
         String plain = plain(TextLimit.CHORD.check(suffix));
         return read(plain).orElseThrow(() -> {
             int good = readable(plain);
-            return new MusicTextException(Texts.say("“%s” is no kind of chord: it cannot be read from “%s” on",
+            return new MusicTextException(Texts.say("“%s” is no kind of chord: it cannot be read from “%s” on; kinds are written as in m7, maj9 or sus4",
                     suffix, plain.substring(Math.min(good, Math.max(0, plain.length() - 1)))), near(plain));
         });
     }

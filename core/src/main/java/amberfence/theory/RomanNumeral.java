@@ -62,7 +62,7 @@ public final class RomanNumeral {
                 }
             }
         }
-        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException(Texts.say("“%s”: “%s” is no kind of chord",
+        return Chord.of(root, kind(lower, suffix).orElseThrow(() -> new MusicTextException(Texts.say("“%s”: behind a numeral stands a kind of chord, as in ii7, V65 or vii°7, not “%s”",
                 text.strip(), suffix), ChordSuffix.near(suffix))));
     }
 

@@ -26,7 +26,7 @@ public record VoicingRules(int voices, int lowest, int highest, boolean bassFixe
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < OCTAVE) {
-            throw new IllegalArgumentException(Texts.say("a range for voicings spans more than an octave, not %s to %s", lowest, highest));
+            throw new IllegalArgumentException(Texts.say("a range for voicings spans more than an octave, as in C3..G5"));
         }
     }
 

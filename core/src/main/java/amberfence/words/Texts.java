@@ -9,8 +9,8 @@ import java.util.Map;
 
 /**
  * Every text of the core that people read goes through here. The English text stands where it is said and is its own name; a
- * translation is a file beside this class, {@code texts_de.tsv}, with the English text, a tab and the other on each line. All
- * English texts stand in {@code texts.tsv}, for translators to begin with.
+ * translation is a file beside this class, {@code texts_de.tsv}, with the English text, a tab and the other on each line. It
+ * holds every text, which a test sees to, so that another language begins with a copy of it.
  */
 public final class Texts {
     /** Chosen once: a text that was said does not change its language. */

@@ -125,6 +125,6 @@ class RomanNumeralTest {
     @Test
     void saysWhatIsNoNumeral() {
         assertThatThrownBy(() -> RomanNumeral.parse("X7", Key.parse("C major"))).hasMessageContaining("is no Roman numeral");
-        assertThatThrownBy(() -> RomanNumeral.parse("V99", Key.parse("C major"))).hasMessageContaining("is no kind of chord");
+        assertThatThrownBy(() -> RomanNumeral.parse("V99", Key.parse("C major"))).hasMessage("“V99”: behind a numeral stands a kind of chord, as in ii7, V65 or vii°7, not “99”");
     }
 }

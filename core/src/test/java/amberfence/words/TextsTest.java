@@ -3,21 +3,11 @@ package amberfence.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class TextsTest {
-    @Test
-    void theListForTranslatorsHoldsEveryTextAndNoOther() throws IOException {
-        String list;
-        try (var in = Texts.class.getResourceAsStream("texts.tsv")) {
-            list = new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        }
-        assertThat(list.lines().toList()).as("texts.tsv, one English text on each line, in order").containsExactlyElementsOf(EveryText.said());
-    }
-
     @Test
     void noReasonAndNoFindingIsPutTogetherFromPieces() throws IOException {
         for (Path file : EveryText.sources()) {

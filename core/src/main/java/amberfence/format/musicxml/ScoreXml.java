@@ -64,7 +64,7 @@ final class ScoreXml {
         } catch (SAXException | IOException e) {
             throw new UnreadableFileException(Texts.say("%s is no proper XML", name));
         } catch (JAXBException | ParserConfigurationException | IllegalStateException | IllegalArgumentException e) {
-            throw new UnreadableFileException(Texts.say("%s cannot be read as a score", name));
+            throw new UnreadableFileException(Texts.say("%s is XML, but what stands in it is no score as MusicXML has them", name));
         }
     }
 

@@ -2,6 +2,7 @@ package amberfence.format.project;
 
 import amberfence.format.FileBytes;
 import amberfence.format.FileState;
+import amberfence.format.FileTrouble;
 import amberfence.format.UnreadableFileException;
 import amberfence.words.Texts;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -58,7 +59,7 @@ public record UnsavedFile(String title, Optional<Path> project, Optional<FileSta
                 head[length++] = (byte) next;
             }
         } catch (IOException e) {
-            throw new UnreadableFileException(Texts.say("%s cannot be read", file.getFileName()));
+            throw new UnreadableFileException(Texts.say("%s cannot be read: %s", file.getFileName(), FileTrouble.reason(e)));
         }
         return head(new String(head, 0, length, StandardCharsets.UTF_8));
     }

@@ -63,7 +63,7 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
         Optional<String> nearest = right.stream().min(Comparator.comparingInt((String some) -> Scales.editDistance(wrong, some))
                 .thenComparing(Comparator.naturalOrder()));
         return nearest.filter(some -> Scales.editDistance(wrong, some) <= Math.max(2, wrong.length() / 2))
-                .map(some -> Texts.say("; did you mean “%s”?", some)).orElse("");
+                .map(some -> Texts.say(", perhaps “%s”", some)).orElse("");
     }
 
     /** Checks at once what needs no song: values that cannot be, and those that would be ignored. */

@@ -51,7 +51,8 @@ public record PlayChords(Rhythm rhythm, String pattern, Grid grid, int share, in
             .percent("length", "how much of its time each note sounds", 5, WHOLE, PlayChords::share, PlayChords::withShare)
             .worded("Sounds")
             .whole("velocity", "how loud", 1, 127, PlayChords::velocity,
-                    (step, velocity) -> new PlayChords(step.rhythm, step.pattern, step.grid, step.share, velocity));
+                    (step, velocity) -> new PlayChords(step.rhythm, step.pattern, step.grid, step.share, velocity))
+            .example("notes:", "chords: | C | F/C |", "role: chords", "step: play-chords rhythm=held", "becomes: [C4 E4 G4]:8 [C4 F4 A4]:8");
 
     public PlayChords {
         SHARE.check(share);

@@ -121,7 +121,8 @@ public record Arpeggio(Figure figure, Sound sound, Begins begins, boolean held, 
                     (step, single) -> new Arpeggio(step.figure, step.sound, step.begins, step.held, single, step.seed))
             .worded("Single notes", "are repeated", "are kept")
             .seed(Arpeggio::seed, (step, seed) -> new Arpeggio(step.figure, step.sound, step.begins, step.held, step.single, seed))
-            .usedWhen("with order=chance", step -> step.figure.order == FigureOrder.CHANCE);
+            .usedWhen("with order=chance", step -> step.figure.order == FigureOrder.CHANCE)
+            .example("notes: [C4 E4 G4]:4", "step: arpeggio order=up rate=1/8", "becomes: C4 E4 G4 C4");
 
     private Arpeggio with(Figure newFigure) {
         return new Arpeggio(newFigure, sound, begins, held, single, seed);

@@ -34,7 +34,8 @@ public record Block(Over over, ChordSource source) implements FitStep {
             "Makes blocks of notes that come one after another.", USUAL)
             .touching(Touch.BEGINNINGS, Touch.LENGTHS, Touch.VELOCITIES, Touch.COUNT)
             .choice("over", "how long each block lasts", Over.class, Block::over, (step, over) -> new Block(over, step.source))
-            .worded("Each lasts", "until the harmony changes", "a chord", "a bar", "a beat"), "with over=chord", step -> step.over == Over.CHORD);
+            .worded("Each lasts", "until the harmony changes", "a chord", "a bar", "a beat"), "with over=chord", step -> step.over == Over.CHORD)
+            .example("notes: C4 E4 G4 E4 C4 E4 G4 E4", "step: block over=bar", "becomes: [C4 E4 G4]:8");
 
     public Block {
         source = source == null ? ChordSource.USUAL : source;

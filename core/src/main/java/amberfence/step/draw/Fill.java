@@ -48,7 +48,8 @@ public record Fill(Grid rate, int density, int spread, int tie, int room, BarLen
                     (step, texts) -> step.longest.text(), (step, text, texts) -> new Fill(step.rate, step.density, step.spread, step.tie, step.room,
                             BarLength.parse(text), step.seed))
             .worded("At most")
-            .seed(Fill::seed, (step, seed) -> new Fill(step.rate, step.density, step.spread, step.tie, step.room, step.longest, seed));
+            .seed(Fill::seed, (step, seed) -> new Fill(step.rate, step.density, step.spread, step.tie, step.room, step.longest, seed))
+            .example("notes: C4 r:2 F4", "step: fill rate=1/8 density=100% spread=0", "becomes: C4 D4 E4 F4");
 
     public Fill {
         DENSITY.check(density);

@@ -65,7 +65,8 @@ public record Grace(Place place, int count, From from, TimeLength at, int veloci
                     (step, beat) -> new Grace(step.place, step.count, step.from, step.at, step.velocity, step.chance, beat == Beat.ON, step.seed))
             .worded("They take the time", "of what is before", "of the note").usedWhen("with place=before", step -> step.place == Place.BEFORE)
             .seed(Grace::seed, (step, seed) -> new Grace(step.place, step.count, step.from, step.at, step.velocity, step.chance, step.onBeat, seed))
-            .usedWhen("with a chance below 100%", step -> step.chance < 100);
+            .usedWhen("with a chance below 100%", step -> step.chance < 100)
+            .example("notes: r:4 E4:4", "unit: 1/16", "step: grace place=before step=above at=1/16", "becomes: r:3 F4@48 E4:4@80");
 
     public Grace {
         COUNT.check(count);

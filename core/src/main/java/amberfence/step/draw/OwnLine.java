@@ -70,7 +70,8 @@ public record OwnLine(LineRhythm rhythm, Grid grid, Pitches pitches, ChordSource
                     (step, texts) -> step.velocities.text(), (step, text, texts) -> step.with(step.range,
                             VelocityRange.parse(text)))
             .seed(OwnLine::seed, (step, seed) -> new OwnLine(step.rhythm, step.grid, step.pitches, step.source, step.leap, step.range, step.length,
-                    step.velocities, seed)).answeringToChords(step -> true);
+                    step.velocities, seed)).answeringToChords(step -> true)
+            .example("notes:", "chords: | C | F |", "step: line rhythm=every:1/4 leap=2 range=C4..C5 seed=3");
 
     public OwnLine {
         source = source == null ? ChordSource.USUAL : source;

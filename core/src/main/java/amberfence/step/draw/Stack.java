@@ -73,7 +73,8 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
             .worded("Over two hands")
             .percent("velocity", "how loud the added notes are", 1, 200, Stack::velocity, (step, velocity) -> new Stack(step.chord, step.notes, step.apart,
                     step.noteIs, step.inversion, step.drop, step.spread, velocity))
-            .worded("Added notes");
+            .worded("Added notes")
+            .example("notes: C4:4 D4:4", "step: stack chord=in-key notes=3", "becomes: [C4 E4 G4]:4 [D4 F4 A4]:4");
 
     public Stack {
         NOTES.check(notes);

@@ -49,7 +49,8 @@ public record Voice(Optional<Integer> from, Which which, boolean doubles, Option
             .worded("Into the range")
             .flag("join", "equal neighbours that touch become one note", Voice::join,
                     (step, join) -> new Voice(step.from, step.which, step.doubles, step.range, join))
-            .worded("Join repeats");
+            .worded("Join repeats")
+            .example("notes:", "other: [C4 E4 G4]:4 [A3 C4 F4]:4", "role: bass", "step: voice from=Other which=lowest", "becomes: C4:4 A3:4");
 
     private enum Gaps {
         REST, DOUBLE

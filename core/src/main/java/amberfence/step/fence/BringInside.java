@@ -50,7 +50,8 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             .worded("Up to").usedWhen("with let-pass", step -> !step.letPass.isNothing())
             .choice("strong", "what is inside on strong beats: all of it, or only notes of the chord", SettingValues.words(entry("inside", false), entry("chord", true)),
                     BringInside::strongChords, BringInside::withStrongChords)
-            .worded("Strong beats", "all that is inside", "chord notes only");
+            .worded("Strong beats", "all that is inside", "chord notes only")
+            .example("notes: C4 F#4 G4:2", "step: bring-inside tie-break=down", "becomes: C4 F4 G4:2");
 
     public BringInside {
         letPass = letPass == null ? LetPass.NOTHING : letPass;

@@ -82,7 +82,8 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
             .pitches("range", "at least twelve pitches", FitBass::lowest, FitBass::highest, (step, text, texts) -> {
                 PitchRange range = PitchRange.parse(text);
                 return step.withRange(range.lowest(), range.highest());
-            }).seed(FitBass::seed, FitBass::withSeed).worded("Line");
+            }).seed(FitBass::seed, FitBass::withSeed).worded("Line")
+            .example("notes: C2:8 C2:8", "chords: | C | F |", "role: bass", "step: fit-bass variety=0%", "becomes: C2:8 F2:8");
 
     public FitBass {
         source = source == null ? ChordSource.USUAL : source;
@@ -91,7 +92,7 @@ public record FitBass(ChordSource source, Strong strong, Between between, int va
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < PitchClass.COUNT - 1) {
-            throw new IllegalArgumentException(Texts.say("a range for a bassline holds at least the twelve notes of an octave, not %s to %s", lowest, highest));
+            throw new IllegalArgumentException(Texts.say("a range for a bassline holds at least the twelve notes of an octave, as in E1..E3, not %s", new PitchRange(lowest, highest).text()));
         }
     }
 

@@ -29,7 +29,8 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
             "Moves a chord part onto the progression, by time and with the least motion.", USUAL).touching(Touch.PITCH, Touch.COUNT, Touch.LENGTHS))
             .choice("held", "what becomes of a note held into the next chord", Held.WORDS, FitChords::held, FitChords::withHeld)
             .worded("If held", "keep to their chord", "strike again", "cut where they move")
-            .flag("bass", "the lowest note takes the chord's own bass", FitChords::bass, FitChords::withBass).worded("Lowest to the bass");
+            .flag("bass", "the lowest note takes the chord's own bass", FitChords::bass, FitChords::withBass).worded("Lowest to the bass")
+            .example("notes: [C4 E4 G4]:8", "chords: | F |", "role: chords", "step: fit-chords", "becomes: [C4 F4 A4]:8");
 
     public FitChords {
         source = source == null ? ChordSource.USUAL : source;

@@ -39,7 +39,8 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
     public static final StepSchema<FitMelody> SCHEMA = FitStep.chords(StepSchema.of("fit-melody", "Fit melody", StepGroup.CHORDS,
             "Strong beats to chord notes and the rest inside; or lists what clashes, with ways to resolve each.", USUAL))
             .choice("what", "whether the line is fitted, or only clashes are shown", Mode.class, FitMelody::mode, FitMelody::withMode)
-            .worded("What", "fit the line", "only show clashes");
+            .worded("What", "fit the line", "only show clashes")
+            .example("notes: C4:2 D4:2 F4:2 D4:2", "chords: | C |", "step: fit-melody", "becomes: C4:2 D4:2 E4:2 D4:2");
 
     public FitMelody {
         source = source == null ? ChordSource.USUAL : source;

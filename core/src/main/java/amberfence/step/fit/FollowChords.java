@@ -62,7 +62,8 @@ public record FollowChords(ChordSource source, Figure figure, int bars, String h
             .flag("fill", "it goes on to the end of the chords", FollowChords::repeat, FollowChords::withRepeat)
             .worded("Fill the chords").usedWhen("unless figure=whole", FollowChords::repeats)
             .flag("instead", "a drawn figure stands in place of the part's notes", FollowChords::instead, FollowChords::withInstead)
-            .worded("Instead of notes").usedWhen("with a drawn figure", step -> !step.figure.isOwnNotes());
+            .worded("Instead of notes").usedWhen("with a drawn figure", step -> !step.figure.isOwnNotes())
+            .example("notes: C4 E4 G4 E4 C4 E4 G4 E4", "chords: | C | F |", "role: figure", "step: follow-chords figure=first:1bars", "becomes: C4 E4 G4 E4 C4 E4 G4 E4 F4 A4 C5 A4 F4 A4 C5 A4");
 
     /** Whether the figure is played again and again: the whole part sounds once. */
     boolean repeats() {

@@ -53,7 +53,8 @@ public record Harmony(Way way, List<HarmonyLine> lines, ChordSource source, bool
             .flag("instead", "the lines stand in place of the tune", Harmony::instead, Harmony::withInstead).worded("Instead of tune")
             .flag("crossing", "a line may cross the tune", step -> !step.noCrossing, (step, crossing) -> step.withNoCrossing(!crossing)).worded("May cross")
             .flag("hold", "to the chord, common notes are held", Harmony::holdCommon, Harmony::withHoldCommon)
-            .worded("Hold common notes").usedWhen("with way=chord", step -> step.way == Way.CHORD), "with way=chord", step -> step.way == Way.CHORD);
+            .worded("Hold common notes").usedWhen("with way=chord", step -> step.way == Way.CHORD), "with way=chord", step -> step.way == Way.CHORD)
+            .example("notes: C4 D4 E4:2", "step: harmony lines=\"third above\"", "becomes: [C4 E4] [D4 F4] [E4 G4]:2");
 
     public Harmony {
         source = source == null ? ChordSource.USUAL : source;

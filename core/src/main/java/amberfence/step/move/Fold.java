@@ -32,13 +32,14 @@ public record Fold(int lowest, int highest) implements Step {
                 return new Fold(range.lowest(), range.highest());
             }).with("around", "in place of a range: the octave around a pitch", SettingType.Kind.PITCH, (step, texts) -> "",
                     (step, text, texts) -> around(SettingValues.pitch(text)))
-            .worded("Octave around");
+            .worded("Octave around")
+            .example("notes: A3 C4 D5 G5", "step: fold range=C4..B4", "becomes: A4 C4 D4 G4");
 
     public Fold {
         Range.PITCH.check(lowest);
         Range.PITCH.check(highest);
         if (highest - lowest < OCTAVE - 1) {
-            throw new IllegalArgumentException(Texts.say("a range to fold into spans at least an octave, as from 54 to 65, not %s to %s", lowest, highest));
+            throw new IllegalArgumentException(Texts.say("a range to fold into spans at least an octave, as in F#3..F4, not %s", new PitchRange(lowest, highest).text()));
         }
     }
 

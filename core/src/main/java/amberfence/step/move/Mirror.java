@@ -29,7 +29,8 @@ public record Mirror(int axis, boolean byDegrees) implements Step {
             "Turns a line upside down about a note, exactly or by degrees.", USUAL).live().needingKey(Mirror::byDegrees)
             .pitch("about", "the pitch that stays", Mirror::axis, (step, axis) -> new Mirror(axis, step.byDegrees)).worded("About")
             .choice("along", "what is counted from it", SettingValues.words(entry("degrees", true), entry("semitones", false)), Mirror::byDegrees,
-                    (step, degrees) -> new Mirror(step.axis, degrees)).worded("Along", "the scale", "semitones");
+                    (step, degrees) -> new Mirror(step.axis, degrees)).worded("Along", "the scale", "semitones")
+            .example("notes: E4 F4 G4 C4", "step: mirror about=E4 along=degrees", "becomes: E4 D4 C4 G4");
 
     public Mirror {
         Range.PITCH.check(axis);

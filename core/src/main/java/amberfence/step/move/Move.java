@@ -39,7 +39,8 @@ public record Move(Unit by, int amount) implements Step {
             .choice("by", "what the amount counts", Unit.class, Move::by, (step, by) -> new Move(by, step.amount))
             .worded("By", "semitones", "octaves", "degrees of the scale")
             .whole("amount", "how far, upward positive", -127, 127, Move::amount, (step, amount) -> new Move(step.by, amount))
-            .worded("How far");
+            .worded("How far")
+            .example("notes: C4 E4 G4:2", "step: move by=degrees amount=2", "becomes: E4 G4 B4:2");
 
     public Move {
         AMOUNT.check(amount);

@@ -49,7 +49,8 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             .key("to", "the key to go to", MoveToKey::to, (step, to) -> new MoveToKey(step.from, to, step.way))
             .worded("To").required("\"F major\"")
             .choice("way", "which way the tonic moves", Way.class, MoveToKey::way, (step, way) -> new MoveToKey(step.from, step.to, way))
-            .worded("Tonic moves", "the shorter way", "up", "down");
+            .worded("Tonic moves", "the shorter way", "up", "down")
+            .example("notes: C4 D4 E4 G4", "step: to-key to=\"Eb major\"", "becomes: Eb4 F4 G4 Bb4");
 
     public MoveToKey {
         from = from == null ? Optional.empty() : from;

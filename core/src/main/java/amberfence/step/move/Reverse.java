@@ -26,7 +26,8 @@ public record Reverse(What what) implements Step {
     public static final StepSchema<Reverse> SCHEMA = StepSchema.of("reverse", "Reverse", StepGroup.PITCH,
             "Turns a line round: its pitches over the same rhythm, or all of it in time.", USUAL).touching(Touch.PITCH, Touch.BEGINNINGS)
             .choice("what", "what is turned round", What.class, Reverse::what, (step, what) -> new Reverse(what))
-            .worded("Turn round", "the pitches", "the whole line in time");
+            .worded("Turn round", "the pitches", "the whole line in time")
+            .example("notes: C4 D4:2 E4", "step: reverse what=pitches", "becomes: E4 D4:2 C4");
 
     @Override
     public Outcome apply(Line in, Surroundings around) {

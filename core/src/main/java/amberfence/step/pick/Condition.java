@@ -3,6 +3,7 @@ package amberfence.step.pick;
 import amberfence.notes.Grid;
 import amberfence.notes.Note;
 import amberfence.reading.BeatPlace;
+import amberfence.step.PitchRange;
 import amberfence.theory.Degree;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
@@ -97,7 +98,7 @@ public sealed interface Condition {
             Range.PITCH.check(lowest);
             Range.PITCH.check(highest);
             if (lowest > highest) {
-                throw new IllegalArgumentException(Texts.say("a range of pitches goes from low to high, not %s to %s", lowest, highest));
+                throw new IllegalArgumentException(Texts.say("a range of pitches goes from low to high, as in C3..C5, not %s", new PitchRange(lowest, highest).text()));
             }
         }
 

@@ -75,7 +75,7 @@ public sealed interface Pick extends NoteChoice {
         public Rule {
             terms = List.copyOf(terms);
             if (terms.isEmpty()) {
-                throw new IllegalArgumentException(Texts.say("a rule needs at least one condition"));
+                throw new IllegalArgumentException(Texts.say("a pick needs at least one condition, as in lowest"));
             }
         }
 

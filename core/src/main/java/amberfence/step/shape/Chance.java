@@ -61,7 +61,8 @@ public record Chance(int chance, What what, PitchRange range, TimeLength by, Tim
             .with("velocity", "from the softest to the loudest", SettingType.written("two velocities, as in 40..120"), (step, texts) -> step.velocities.text(),
                     (step, text, texts) -> new Chance(step.chance, step.what, step.range, step.by, step.shortest, step.longest, VelocityRange.parse(text),
                             step.seed)).usedWhen("with what=velocity", step -> step.what == What.VELOCITY)
-            .seed(Chance::seed, (step, seed) -> new Chance(step.chance, step.what, step.range, step.by, step.shortest, step.longest, step.velocities, seed));
+            .seed(Chance::seed, (step, seed) -> new Chance(step.chance, step.what, step.range, step.by, step.shortest, step.longest, step.velocities, seed))
+            .example("notes: C4 D4 E4 F4", "step: pick off beat", "step: chance what=out chance=100%", "becomes: C4 r E4");
 
     public Chance {
         CHANCE.check(chance);

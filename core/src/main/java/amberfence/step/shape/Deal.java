@@ -50,7 +50,9 @@ public record Deal(Set<What> what, Way way, int by, boolean whole, long seed) im
             .choice("groups", "whether what is struck together travels together", Groups.class, step -> step.whole ? Groups.WHOLE : Groups.SINGLE,
                     (step, groups) -> new Deal(step.what, step.way, step.by, groups == Groups.WHOLE, step.seed))
             .worded("Chords", "stay together", "note by note")
-            .seed(Deal::seed, (step, seed) -> new Deal(step.what, step.way, step.by, step.whole, seed)).usedWhen("with way=chance", step -> step.way == Way.CHANCE);
+            .seed(Deal::seed, (step, seed) -> new Deal(step.what, step.way, step.by, step.whole, seed)).usedWhen("with way=chance", step -> step.way == Way.CHANCE)
+            .example("notes: C4 D4 E4 F4", "step: deal what=pitches way=up", "becomes: C4 D4 E4 F4")
+            .example("notes: E4 C4 F4 D4", "step: deal what=pitches way=up", "becomes: C4 D4 E4 F4");
 
     public Deal {
         BY.check(by);

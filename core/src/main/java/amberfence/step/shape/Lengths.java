@@ -44,7 +44,8 @@ public record Lengths(LengthWay way, int variety, long seed) implements Step {
             .worded("How much").usedWhen("with how=staccato, share, offset, close-gaps or fill", step -> !LengthAmounts.amount(step.way, SettingTexts.ALONE).isEmpty())
             .percent("variety", "by how much each may differ", 0, 100, Lengths::variety, (step, variety) -> new Lengths(step.way, variety, step.seed))
             .usedWhen("without how=fill", step -> !step.fills())
-            .seed(Lengths::seed, (step, seed) -> new Lengths(step.way, step.variety, seed)).usedWhen("with a variety", step -> step.variety > 0 && !step.fills());
+            .seed(Lengths::seed, (step, seed) -> new Lengths(step.way, step.variety, seed)).usedWhen("with a variety", step -> step.variety > 0 && !step.fills())
+            .example("notes: C4 r D4 r E4:2", "step: lengths how=legato", "becomes: C4:2 D4:2 E4:2");
 
     public Lengths {
         VARIETY.check(variety);

@@ -34,7 +34,8 @@ public record Loosen(TimeLength onset, TimeLength end, int velocity, boolean tog
             .flag("together", "what is struck together moves together", Loosen::together,
                     (step, together) -> new Loosen(step.onset, step.end, step.velocity, together, step.seed))
             .worded("Chords together")
-            .seed(Loosen::seed, (step, seed) -> new Loosen(step.onset, step.end, step.velocity, step.together, seed));
+            .seed(Loosen::seed, (step, seed) -> new Loosen(step.onset, step.end, step.velocity, step.together, seed))
+            .example("notes: C4:2 E4:2 G4:2 C5:2", "step: loosen onset=20ms velocity=10 seed=2");
 
     public Loosen {
         VELOCITY.check(velocity);

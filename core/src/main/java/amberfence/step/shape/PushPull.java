@@ -53,7 +53,8 @@ public record PushPull(ShapePoints points, boolean smooth, Optional<BarRange> ba
             .with("grid", "onto which beginnings are drawn afterwards", SettingType.written("none, or a note value as in 1/16", "none", "1/8", "1/16", "1/32", "1/8t",
                     "1/16t"), (step, texts) -> step.grid.map(Grid::text).orElse("none"), (step, text, texts) -> new PushPull(step.points, step.smooth, step.bars,
                             step.follow, text.strip().equalsIgnoreCase("none") ? Optional.empty() : Optional.of(Grid.parse(text))))
-            .worded("Then on a grid", "none", "1/8", "1/16", "1/32", "1/8 triplets", "1/16 triplets");
+            .worded("Then on a grid", "none", "1/8", "1/16", "1/32", "1/8 triplets", "1/16 triplets")
+            .example("notes: C4:2 D4:2 E4:2 F4:2", "step: push-pull points=0:0,50:75,100:100", "becomes: C4:3 D4:3 E4 F4");
 
     public PushPull {
         points = points.withEnds();

@@ -65,7 +65,8 @@ public record Strum(From from, TimeLength over, int bend, Keeps keeps, Ends ends
                     (step, ends) -> new Strum(step.from, step.over, step.bend, step.keeps, ends, step.slope))
             .worded("Ends", "stay", "move along")
             .percent("slope", "how much louder the last note is", -100, 100, Strum::slope,
-                    (step, slope) -> new Strum(step.from, step.over, step.bend, step.keeps, step.ends, slope));
+                    (step, slope) -> new Strum(step.from, step.over, step.bend, step.keeps, step.ends, slope))
+            .example("notes: [C4 E4 G4]:8", "unit: 1/16", "step: strum from=below over=1/8", "becomes: C4:8 / r E4:7 / r:2 G4:6");
 
     public Strum {
         BEND.check(bend);

@@ -42,7 +42,8 @@ public record TidyTiming(Grid grid, Ends ends, int strength, int swing) implemen
             .percent("strength", "how far", 0, WHOLE, TidyTiming::strength,
                     (step, strength) -> new TidyTiming(step.grid, step.ends, strength, step.swing))
             .percent("swing", "where every second line stands", 50, 80, TidyTiming::swing,
-                    (step, swing) -> new TidyTiming(step.grid, step.ends, step.strength, swing));
+                    (step, swing) -> new TidyTiming(step.grid, step.ends, step.strength, swing))
+            .example("notes: r C4:4 D4:3 E4:4", "unit: 1/32", "step: tidy-timing grid=1/8 ends=both", "becomes: C4:4 D4:4 E4:4");
 
     public TidyTiming {
         STRENGTH.check(strength);

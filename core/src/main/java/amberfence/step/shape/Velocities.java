@@ -65,7 +65,8 @@ public record Velocities(VelocityWay way, int value, int share, VelocityRange ra
             .whole("by", "by how much at most", 1, 64, Velocities::by, (step, by) -> new Velocities(step.way, step.value, step.share, step.range, step.bend,
                     step.shape, step.every, step.accents, by, step.seed)).usedWhen("with way=chance", step -> step.way == VelocityWay.CHANCE)
             .seed(Velocities::seed, (step, seed) -> new Velocities(step.way, step.value, step.share, step.range, step.bend, step.shape, step.every,
-                    step.accents, step.by, seed)).usedWhen("with way=chance", step -> step.way == VelocityWay.CHANCE).live();
+                    step.accents, step.by, seed)).usedWhen("with way=chance", step -> step.way == VelocityWay.CHANCE).live()
+            .example("notes: C4:2@80 D4:2@80 E4:2@80 F4:2@80", "step: touch way=accents accents=120,100", "becomes: C4:2@96 D4:2@80 E4:2@96 F4:2@80");
 
     public Velocities {
         Range.VELOCITY.check(value);

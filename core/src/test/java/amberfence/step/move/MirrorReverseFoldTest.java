@@ -99,8 +99,7 @@ class MirrorReverseFoldTest {
 
     @Test
     void aRangeHoldsAnOctave() {
-        assertThatThrownBy(() -> new Fold(60, 70)).hasMessage("a range to fold into spans at least an octave, as from 54 to 65, "
-                + "not 60 to 70");
+        assertThatThrownBy(() -> new Fold(60, 70)).hasMessage("a range to fold into spans at least an octave, as in F#3..F4, not C4..Bb4");
         assertThat(Fold.around(2)).isEqualTo(new Fold(0, 11));
         assertThat(Fold.around(127)).isEqualTo(new Fold(116, 127));
     }
