@@ -47,7 +47,7 @@ final class AnalyzeCommand implements Runnable {
     private static final int MOST_KEYS = 8;
     private static final Pattern BARS = Pattern.compile("(\\d{1,6})\\s*\\.\\.\\s*(\\d{1,6})");
 
-    @Parameters(paramLabel = "FILE", description = "a MIDI file")
+    @Parameters(paramLabel = "FILE", description = "a MIDI file, a score, a chart or a project")
     private Path file;
 
     @Option(names = "--json", description = "as JSON, for other programs")

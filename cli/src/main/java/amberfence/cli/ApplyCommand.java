@@ -63,7 +63,7 @@ import picocli.CommandLine.Spec;
                 + "no step it brings inside; with neither everything comes back as it was.",
             "--pick limits the steps behind it: --pick lowest --octaves -1 --pick all --snap nearest."})
 final class ApplyCommand implements Runnable {
-    @Parameters(paramLabel = "FILE", arity = "0..*", description = "a MIDI file or a score; several with --out-dir")
+    @Parameters(paramLabel = "FILE", arity = "0..*", description = "a MIDI file, a score or a chart; several with --out-dir")
     private List<Path> files = new ArrayList<>();
 
     @Option(names = "--project", paramLabel = "SONG.amber", description = "a project whose steps to apply instead")

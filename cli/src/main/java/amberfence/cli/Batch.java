@@ -23,7 +23,7 @@ final class Batch {
         int of(Path file, Path target, PrintWriter words);
     }
 
-    /** @param folder for the results, which keep the names of their files */
+    /** @param folder for the results, which keep the names of their files as far as songs are written to such */
     Batch(List<Path> files, Path folder, PrintWriter out) {
         this.files = files;
         this.folder = folder;
@@ -49,7 +49,7 @@ final class Batch {
             String name = file.getFileName().toString();
             String shown = name.length() > LONGEST ? name.substring(0, LONGEST - 1) + "…" : name;
             try {
-                int changed = work.of(file, folder.resolve(name), new PrintWriter(new StringWriter()));
+                int changed = work.of(file, folder.resolve(CommandFiles.written(name)), new PrintWriter(new StringWriter()));
                 table.add(String.format(Locale.ROOT, "%-" + LONGEST + "s  done    %d changes", shown, changed));
             } catch (CommandFailure e) {
                 if (e.exitCode() == CommandFailure.WRONG_COMMAND && files.size() == 1) {
@@ -74,9 +74,9 @@ final class Batch {
         }
         Set<String> names = new HashSet<>();
         for (Path file : files) {
-            if (!names.add(file.getFileName().toString().toLowerCase(Locale.ROOT))) {
-                throw new CommandFailure(CommandFailure.WRONG_COMMAND, "two of the files are called " + file.getFileName()
-                        + ", and their results would be one file");
+            if (!names.add(CommandFiles.written(file.getFileName().toString()).toLowerCase(Locale.ROOT))) {
+                throw new CommandFailure(CommandFailure.WRONG_COMMAND, "the results of two of the files would be called "
+                        + CommandFiles.written(file.getFileName().toString()));
             }
         }
     }

@@ -41,7 +41,7 @@ import picocli.CommandLine.Spec;
 final class CheckCommand implements Callable<Integer> {
     private static final double PLACES = 1000;
 
-    @Parameters(paramLabel = "FILE", description = "a MIDI file or a project")
+    @Parameters(paramLabel = "FILE", description = "a MIDI file, a score, a chart or a project")
     private Path file;
 
     @Mixin

@@ -21,6 +21,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Files of a command, with failures in words. */
 final class CommandFiles {
@@ -123,13 +124,23 @@ final class CommandFiles {
     /** Refuses a file for a song whose ending is that of nothing that songs are written to; without an ending it is a MIDI file. */
     static void checkEnding(Path target) {
         String name = String.valueOf(target.getFileName());
-        boolean known = !name.contains(".") || Formats.of(target) instanceof WritableFormat format && format.endings().stream()
-                .anyMatch(ending -> name.toLowerCase(Locale.ROOT).endsWith("." + ending));
-        if (!known) {
-            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "no song is written to " + name + "; endings are " + Formats.writable().stream()
-                    .filter(ReadableFormat.class::isInstance).flatMap(format -> format.endings().stream()).distinct().map(ending -> "." + ending)
-                    .collect(Collectors.joining(", ")));
+        if (!isForSongs(name)) {
+            throw new CommandFailure(CommandFailure.WRONG_COMMAND, "no song is written to " + name + "; endings are "
+                    + endings().map(ending -> "." + ending).collect(Collectors.joining(", ")));
         }
+    }
+
+    /** The name under which what is made of a file is written: its own, or, where songs are read from such files only, that of a MIDI file. */
+    static String written(String name) {
+        return isForSongs(name) ? name : name.substring(0, name.lastIndexOf('.')) + ".mid";
+    }
+
+    private static boolean isForSongs(String name) {
+        return !name.contains(".") || endings().anyMatch(ending -> name.toLowerCase(Locale.ROOT).endsWith("." + ending));
+    }
+
+    private static Stream<String> endings() {
+        return Formats.writable().stream().filter(ReadableFormat.class::isInstance).flatMap(format -> format.writtenEndings().stream());
     }
 
     /** The format of a file to write that is no MIDI file; by its ending. */

@@ -28,7 +28,7 @@ import picocli.CommandLine.Spec;
         description = "Writes a WAV file (44.1 kHz, 16 bits, stereo) of a MIDI file or a project, faster than it sounds.")
 final class SoundCommand implements Runnable {
     private static final String PLAIN = "plain";
-    @Parameters(paramLabel = "FILE", description = "a MIDI file or a project (SONG.amber)")
+    @Parameters(paramLabel = "FILE", description = "a MIDI file, a score, a chart or a project (SONG.amber)")
     private Path file;
 
     @Option(names = "--out", required = true, paramLabel = "OUT.wav", description = "the file to write")

@@ -133,6 +133,18 @@ class TypedStepsTest extends Commands {
         assertWrong("say with --out", "apply", salt, "--octaves", "1");
     }
 
+    /** A chart holds no notes, so what is made of one is a MIDI file, and is called so. */
+    @Test
+    void whatIsMadeOfAChartInAFolderIsAMidiFile() throws Exception {
+        Path chart = Files.writeString(folder.resolve("walk.txt"), "| C | Am | F | G |");
+        Path results = folder.resolve("made");
+        assertThat(run("apply", chart, "--out-dir", results, "--new-part", "Keys", "--step", "play-chords")).as(complaint).isZero();
+        assertThat(notes(results.resolve("walk.mid"), 0)).isNotEmpty();
+        assertThat(results.resolve("walk.txt")).doesNotExist();
+        Path same = Files.copy(ferry, folder.resolve("walk.mid"));
+        assertWrong("the results of two of the files would be called walk.mid", "apply", chart, same, "--out-dir", results, "--octaves", "1");
+    }
+
     @Test
     void aFileIsReadThroughAndMended() throws Exception {
         assertThat(run("check", ferry, "--key", "D dorian", "--kinds", "outside", "--json")).isEqualTo(1);

@@ -34,6 +34,12 @@ public record MidiFormat(Optional<Integer> type) implements ReadableFormat, Writ
         return List.of("mid", "midi", "rmi");
     }
 
+    /** The wrapper of {@code .rmi} files is only read. */
+    @Override
+    public List<String> writtenEndings() {
+        return List.of("mid", "midi");
+    }
+
     @Override
     public long mostBytes() {
         return FileBytes.MOST_MIDI;
