@@ -167,7 +167,7 @@ public final class TimeMap {
     /** The tick of a place; a beat beyond the bar's last counts on into the next bar. */
     public long tick(BarPosition position) {
         long bar = position.bar() - 1L;
-        int found = Arrays.binarySearch(barsBefore, bar);
+        int found = barsBefore.length == 1 ? 0 : Arrays.binarySearch(barsBefore, bar);
         int index = found < 0 ? -found - 2 : found;
         bar -= barsBefore[index];
         Metre metre = metres.get(index);

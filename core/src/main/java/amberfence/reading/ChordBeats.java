@@ -20,6 +20,8 @@ final class ChordBeats {
     private static final long MOST_BEATS = 100_000;
     /** What is nearer to a beat than this share of a quarter was meant on it. */
     private static final int NEAR = 12;
+    /** Within so many beats the end of a note is looked for one by one. */
+    private static final int SOON = 8;
 
     /** The notes as they were meant: what begins or ends near a beat does so on it. */
     final List<Note> notes;
@@ -41,10 +43,15 @@ final class ChordBeats {
         this.begins = new boolean[beats.length - 1];
         this.lines = lines(beats);
         this.metric = new int[beats.length - 1];
+        long from = 0;
+        long to = 0;
         for (int cell = 0; cell < metric.length; cell++) {
-            int bar = time.barOf(beats[cell]);
-            long from = time.barStart(bar);
-            metric[cell] = beats[cell] == from ? 2 : (beats[cell] - from) * 2 == time.barStart(bar + 1) - from ? 1 : 0;
+            if (beats[cell] >= to) {
+                int bar = time.barOf(beats[cell]);
+                from = time.barStart(bar);
+                to = time.barStart(bar + 1);
+            }
+            metric[cell] = beats[cell] == from ? 2 : (beats[cell] - from) * 2 == to - from ? 1 : 0;
         }
     }
 
@@ -97,12 +104,24 @@ final class ChordBeats {
                 at++;
             }
             long start = nearest(note.start(), beats, at);
-            int found = Arrays.binarySearch(beats, note.end());
-            long end = nearest(note.end(), beats, found < 0 ? -found - 2 : found);
+            long end = nearest(note.end(), beats, lastBeat(beats, at, note.end()));
             meant.add(end > start ? note.withStart(start).withLength(end - start) : note);
         }
         meant.sort(Note.IN_TIME);
         return meant;
+    }
+
+    /** The index of the last beat at a tick or before it: most notes end soon after they begin. */
+    private static int lastBeat(long[] beats, int from, long tick) {
+        int at = from;
+        while (at < beats.length - 1 && at < from + SOON && beats[at + 1] <= tick) {
+            at++;
+        }
+        if (at < from + SOON) {
+            return at;
+        }
+        int found = Arrays.binarySearch(beats, tick);
+        return found < 0 ? -found - 2 : found;
     }
 
     private long nearest(long tick, long[] beats, int at) {

@@ -16,6 +16,8 @@ final class ChordCandidates {
     /** Every note beyond a triad asks for more of it to be heard. */
     private static final double[] BY_SIZE = {0, 0, 0.1, 0, 0.07, 0.17, 0.3, 0.4};
     private static final double BY_RANK = 0.002;
+    private static final double MISSING = 0.22;
+    private static final double MISSING_FIFTH = 0.08;
 
     /**
      * @param root pitch class
@@ -26,9 +28,21 @@ final class ChordCandidates {
     record Candidate(int root, ChordKind kind, int members, int fifth, double cost, boolean isSixth) {
     }
 
+    /**
+     * A candidate for what sounds.
+     *
+     * @param lack what it counts that some of its members do not sound
+     */
+    record Near(Candidate chord, double lack) {
+        static Near of(Candidate chord, int sounding) {
+            int lacks = chord.members & ~sounding;
+            return new Near(chord, Integer.bitCount(lacks & ~chord.fifth) * MISSING + ((lacks & chord.fifth) == 0 ? 0 : MISSING_FIFTH));
+        }
+    }
+
     /** By rank, each with every root from C up. */
     private static final Candidate[] ALL = all();
-    private final Candidate[][] known = new Candidate[1 << PitchClass.COUNT][];
+    private final Near[][] known = new Near[1 << PitchClass.COUNT][];
 
     private static Candidate[] all() {
         List<Candidate> all = new ArrayList<>();
@@ -44,9 +58,9 @@ final class ChordCandidates {
     }
 
     /** @param sounding pitch classes as bits */
-    Candidate[] of(int sounding) {
+    Near[] of(int sounding) {
         if (known[sounding] == null) {
-            known[sounding] = nearest(sounding);
+            known[sounding] = Arrays.stream(nearest(sounding)).map(chord -> Near.of(chord, sounding)).toArray(Near[]::new);
         }
         return known[sounding];
     }

@@ -91,7 +91,7 @@ final class ChordCells {
             }
             StruckBlock block = StruckBlock.of(stroke, time).orElse(null);
             boolean over = block == null && sounding != null && sounding.end() > start + near;
-            double middle = StruckBlock.middle(stroke);
+            double middle = block == null ? 0 : block.weight();
             for (Note note : stroke) {
                 boolean moves = over || block == null && isTune(note, strokes, i) || block != null && !StruckBlock.belongs(note, middle);
                 weigh(note, first, moves ? MOVING : 1);

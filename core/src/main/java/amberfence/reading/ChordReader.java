@@ -11,12 +11,10 @@ import amberfence.theory.PitchClassSet;
 import amberfence.theory.Spelling;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Reads chords over time out of the notes of one or several lines. What sounds is weighed by length and loudness in every
@@ -40,15 +38,29 @@ public final class ChordReader {
     /** What sounds beside blocks belongs to the chord when it has this share of all. */
     private static final double BESIDE_BLOCKS = 0.25;
 
-    /** What a stretch is named by. */
-    private record Sounding(PitchClassSet notes, PitchClass lowest, Spelling spelling) {
+    /**
+     * What a stretch is named by.
+     *
+     * @param fit the chord that explains most of it, if anything does
+     */
+    private record Sounding(PitchClassSet notes, PitchClass lowest, Spelling spelling, ChordCandidates.Candidate fit, boolean inBlocks) {
+    }
+
+    /**
+     * What it may be called.
+     *
+     * @param readings best first, each once
+     * @param members of the first
+     * @param complete whether all of them sound
+     */
+    private record Named(List<Chord> readings, PitchClassSet members, boolean complete) {
     }
 
     private final FenceLine fence;
     private final ChordCells cells;
     private final ChordCandidates candidates = new ChordCandidates();
     /** The names of what sounded before: music repeats itself. */
-    private final Map<Sounding, List<Chord>> known = new HashMap<>();
+    private final Map<Sounding, Named> known = new HashMap<>();
 
     private ChordReader(List<Note> notes, TimeMap time, FenceLine fence) {
         this.fence = fence;
@@ -140,27 +152,34 @@ public final class ChordReader {
         int blocks = blocks(from, to);
         int notes = blocks == 0 ? stretch.strong() : blocks | ChordCells.strong(stretch.sum, stretch.total, BESIDE_BLOCKS);
         PitchClassSet strong = new PitchClassSet(notes).plus(lowest);
-        List<Chord> exact = known.computeIfAbsent(new Sounding(strong, lowest, spelling), sounding -> ChordNames.all(strong, lowest, spelling));
-        ChordCandidates.Candidate fit = stretch.fit().chord();
-        List<Chord> readings = new ArrayList<>(exact);
-        if (fit != null) {
-            Chord plain = Chord.of(spelling.name(new PitchClass(fit.root())), fit.kind());
-            boolean asItSounds = !exact.isEmpty() && (blocks != 0 || exact.get(0).pitchClasses().equals(plain.pitchClasses()));
-            readings.add(asItSounds ? readings.size() : 0, plain.withBass(plain.name(lowest, spelling)));
-        }
-        if (readings.isEmpty()) {
+        Named named = known.computeIfAbsent(new Sounding(strong, lowest, spelling, stretch.fit().chord(), blocks != 0), ChordReader::named);
+        if (named.readings.isEmpty()) {
             return Optional.empty();
         }
-        Chord chord = readings.get(0);
         double within = 0;
-        PitchClassSet members = chord.pitchClasses();
         for (int i = 0; i < PitchClass.COUNT; i++) {
-            within += members.containsPitch(i) ? stretch.sum[i] : 0;
+            within += named.members.containsPitch(i) ? stretch.sum[i] : 0;
         }
-        boolean complete = chord.kind().semitones().transposed(chord.root().pitchClass().number()).isSubsetOf(strong);
-        double confidence = Math.min(1, within / stretch.total) * (complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
-        return Optional.of(new ReadChord(cells.lines[from], cells.lines[to], chord, confidence,
-                readings.stream().filter(other -> !other.equals(chord)).distinct().toList()));
+        double confidence = Math.min(1, within / stretch.total) * (named.complete ? 1 : 0.8) * (strong.size() < 3 ? 0.6 : 1);
+        return Optional.of(new ReadChord(cells.lines[from], cells.lines[to], named.readings.get(0), confidence,
+                named.readings.subList(1, named.readings.size())));
+    }
+
+    private static Named named(Sounding sounding) {
+        List<Chord> exact = ChordNames.all(sounding.notes, sounding.lowest, sounding.spelling);
+        List<Chord> readings = new ArrayList<>(exact);
+        ChordCandidates.Candidate fit = sounding.fit;
+        if (fit != null) {
+            Chord plain = Chord.of(sounding.spelling.name(new PitchClass(fit.root())), fit.kind());
+            boolean asItSounds = !exact.isEmpty() && (sounding.inBlocks || exact.get(0).pitchClasses().equals(plain.pitchClasses()));
+            readings.add(asItSounds ? readings.size() : 0, plain.withBass(plain.name(sounding.lowest, sounding.spelling)));
+        }
+        if (readings.isEmpty()) {
+            return new Named(List.of(), PitchClassSet.EMPTY, false);
+        }
+        Chord chord = readings.get(0);
+        return new Named(readings.stream().distinct().toList(), chord.pitchClasses(),
+                chord.kind().semitones().transposed(chord.root().pitchClass().number()).isSubsetOf(sounding.notes));
     }
 
     /** The pitch classes that are struck in blocks for half of the time or more, as bits; 0 where there are no blocks. */

@@ -12,14 +12,14 @@ final class ChordStretch {
     /** What one and two pitch classes lack to be a chord, for each beat. */
     private static final double[] THIN = {0, 0.6, 0.12};
     private static final double STRANGER = 1.1;
-    private static final double MISSING = 0.22;
-    private static final double MISSING_FIFTH = 0.08;
     private static final double BASS_IS_ROOT = 0.12;
     /** For each beat in which a member does not sound: the root, the fifth, any other. */
     private static final double[] SILENT = {0.2, 0.05, 0.12};
     /** For a beat on which a block stands on another bass than that of the stretch; and for a bar that begins so. */
     private static final double OTHER_BASS = 0.3;
     private static final double OTHER_BASS_OF_A_BAR = 0.15;
+    /** More than what rounding can make of a difference. */
+    private static final double ROUNDED = 1e-9;
     /** A sixth chord that is inverted is the seventh chord of its sixth. */
     private static final double INVERTED_SIXTH = 0.06;
 
@@ -83,16 +83,19 @@ final class ChordStretch {
         double thin = sounding < THIN.length ? THIN[sounding] : 0;
         Candidate best = null;
         double highest = Double.NEGATIVE_INFINITY;
-        for (Candidate chord : candidates.of(strong)) {
-            int lacks = chord.members() & ~strong;
+        for (ChordCandidates.Near near : candidates.of(strong)) {
+            Candidate chord = near.chord();
+            double bonus = chord.root() == bass ? BASS_IS_ROOT : chord.isSixth() ? -INVERTED_SIXTH : 0;
+            if ((1 - near.lack() - thin - chord.cost() + bonus) * beats < highest - ROUNDED) {
+                // Not even if nothing strange sounded.
+                continue;
+            }
             double share = 0;
             for (int bits = chord.members(); bits != 0; bits &= bits - 1) {
                 share += sum[Integer.numberOfTrailingZeros(bits)];
             }
             share /= total;
-            double lack = Integer.bitCount(lacks & ~chord.fifth()) * MISSING + ((lacks & chord.fifth()) == 0 ? 0 : MISSING_FIFTH);
-            double score = (share - STRANGER * (1 - share) - lack - thin - chord.cost()
-                    + (chord.root() == bass ? BASS_IS_ROOT : chord.isSixth() ? -INVERTED_SIXTH : 0)) * beats;
+            double score = (share - STRANGER * (1 - share) - near.lack() - thin - chord.cost() + bonus) * beats;
             for (int cell = start; cell < end && score > highest; cell++) {
                 score -= silent(chord, cell);
             }
