@@ -16,20 +16,38 @@ public final class VoiceSplitter {
     private static final int NEW_VOICE = 200;
     private static final int BUSY = 1000;
 
-    private final List<Note> notes;
+    private final long[] starts;
+    private final long[] ends;
+    private final int[] pitches;
     private final int[] previous;
     /** The last note of each voice, by pitch from low to high. */
     private int[] voices = new int[MOST_VOICES + 1];
     private int known;
 
-    private VoiceSplitter(List<Note> notes) {
-        this.notes = notes;
-        this.previous = new int[notes.size()];
+    private VoiceSplitter(long[] starts, long[] ends, int[] pitches) {
+        this.starts = starts;
+        this.ends = ends;
+        this.pitches = pitches;
+        this.previous = new int[pitches.length];
     }
 
     /** For each note of a line in order, the index of the note before it in its voice, or −1 for the first. */
     public static int[] previous(List<Note> notes) {
-        return new VoiceSplitter(notes).split();
+        long[] starts = new long[notes.size()];
+        long[] ends = new long[starts.length];
+        int[] pitches = new int[starts.length];
+        for (int i = 0; i < starts.length; i++) {
+            Note note = notes.get(i);
+            starts[i] = note.start();
+            ends[i] = note.end();
+            pitches[i] = note.pitch();
+        }
+        return previous(starts, ends, pitches);
+    }
+
+    /** The same of notes of which somebody has beginnings and ends in ticks, and pitches, in arrays. */
+    public static int[] previous(long[] starts, long[] ends, int[] pitches) {
+        return new VoiceSplitter(starts, ends, pitches).split();
     }
 
     /** For each note of a line in order, the index of the note after it in its voice, or −1 for the last. */
@@ -53,9 +71,9 @@ public final class VoiceSplitter {
         int from = 0;
         // The last note of the only voice, while there is one.
         int alone = NO_NOTE;
-        while (from < notes.size()) {
+        while (from < starts.length) {
             int to = from + 1;
-            while (to < notes.size() && notes.get(to).start() == notes.get(from).start()) {
+            while (to < starts.length && starts[to] == starts[from]) {
                 to++;
             }
             if (to - from == 1 && alone != NO_NOTE && !isBusy(alone, from)) {
@@ -79,14 +97,12 @@ public final class VoiceSplitter {
     }
 
     private boolean isBusy(int voiceNote, int note) {
-        Note last = notes.get(voiceNote);
-        Note next = notes.get(note);
-        long overlap = last.end() - next.start();
-        return 2 * overlap > Math.min(last.length(), next.length());
+        long overlap = ends[voiceNote] - starts[note];
+        return 2 * overlap > Math.min(ends[voiceNote] - starts[voiceNote], ends[note] - starts[note]);
     }
 
     private int cost(int voiceNote, int note) {
-        return Math.abs(notes.get(voiceNote).pitch() - notes.get(note).pitch()) + (isBusy(voiceNote, note) ? BUSY : 0);
+        return Math.abs(pitches[voiceNote] - pitches[note]) + (isBusy(voiceNote, note) ? BUSY : 0);
     }
 
     /** Leads the cheapest voice to the only note of a moment. */
@@ -172,14 +188,14 @@ public final class VoiceSplitter {
         while (known > Math.max(MOST_VOICES, count)) {
             int first = 0;
             for (int i = 1; i < known; i++) {
-                first = notes.get(voices[i]).end() < notes.get(voices[first]).end() ? i : first;
+                first = ends[voices[i]] < ends[voices[first]] ? i : first;
             }
             System.arraycopy(voices, first + 1, voices, first, --known - first);
         }
     }
 
     private boolean isAbove(int note, int other) {
-        int difference = notes.get(note).pitch() - notes.get(other).pitch();
+        int difference = pitches[note] - pitches[other];
         return difference > 0 || difference == 0 && note > other;
     }
 

@@ -21,8 +21,8 @@ public final class NearestVoicing {
     private static final int NEVER = Integer.MAX_VALUE / 2;
     private static final int NO_MEMBER = -1;
     private static final int FEW = 2;
-    /** Voices seldom move farther, in semitones. */
-    private static final int NEAR = 14;
+    /** How far it is looked at first, in semitones: voices seldom move farther. */
+    private static final int[] NEAR = {7, 14};
 
     private final List<Integer> members = new ArrayList<>();
     private final int[] memberOf = new int[PitchClass.COUNT];
@@ -85,7 +85,7 @@ public final class NearestVoicing {
      * @return as many pitches, rising; none where so many do not find room
      */
     public List<Integer> of(List<Integer> from) {
-        for (int reach : new int[] {NEAR, (int) Range.PITCH.highest()}) {
+        for (int reach : NEAR) {
             List<Integer> found = within(reach, from);
             if (!found.isEmpty() && motion(from, found) <= reach) {
                 return found;

@@ -92,17 +92,20 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
     /** The two sides of every note that is to move, weighed over the whole line. */
     private void alongTheLine(Bringing bringing) {
-        int[] low = Note.pitches(bringing.notes);
-        int[] high = low.clone();
+        int[] low = new int[bringing.notes.size()];
+        int[] high = new int[low.length];
+        boolean[] moves = new boolean[low.length];
         boolean byChord = tieBreak == TieBreak.CHORD && !bringing.around.chords().isEmpty();
         if (tieBreak == TieBreak.CHORD && !byChord) {
             bringing.work.find(new FenceFinding.NoChords());
         }
         for (int i = 0; i < low.length; i++) {
-            if (!bringing.isToMove(i)) {
+            Note note = bringing.notes.get(i);
+            settle(i, note.pitch(), low, high);
+            moves[i] = bringing.isToMove(i);
+            if (!moves[i]) {
                 continue;
             }
-            Note note = bringing.notes.get(i);
             Neighbours neighbours = bringing.neighbours(note);
             low[i] = neighbours.below(note.pitch());
             high[i] = neighbours.above(note.pitch());
@@ -121,7 +124,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
         for (int i = 0; i < low.length; i++) {
             Note note = bringing.notes.get(i);
-            if (shaped.pitch(i) == note.pitch()) {
+            if (!moves[i]) {
                 bringing.keep(i);
             } else {
                 bringing.move(note, shaped.pitch(i), low[i] == high[i] ? settled(note, low[i], bringing.neighbours(note)) : shaped.reason(i));

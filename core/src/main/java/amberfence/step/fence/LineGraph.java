@@ -28,12 +28,21 @@ final class LineGraph {
 
     LineGraph(List<Note> notes, int[] low, int[] high) {
         this.notes = notes;
-        this.pitch = Note.pitches(notes);
+        this.pitch = new int[notes.size()];
         this.low = low;
         this.high = high;
-        this.previous = VoiceSplitter.previous(notes);
+        // In arrays: a long line is looked through several times.
+        long[] starts = new long[pitch.length];
+        long[] ends = new long[pitch.length];
+        for (int i = 0; i < pitch.length; i++) {
+            Note note = notes.get(i);
+            pitch[i] = note.pitch();
+            starts[i] = note.start();
+            ends[i] = note.end();
+        }
+        this.previous = VoiceSplitter.previous(starts, ends, pitch);
         this.next = VoiceSplitter.next(previous);
-        findTogether();
+        findTogether(starts, ends);
     }
 
     int size() {
@@ -58,16 +67,14 @@ final class LineGraph {
         return low[note] == high[note];
     }
 
-    private void findTogether() {
+    private void findTogether(long[] starts, long[] ends) {
         int[] sounding = new int[16];
         int count = 0;
-        for (int i = 0; i < notes.size(); i++) {
-            Note note = notes.get(i);
+        for (int i = 0; i < starts.length; i++) {
             int kept = 0;
             int[] found = NOTHING;
             for (int k = 0; k < count; k++) {
-                Note earlier = notes.get(sounding[k]);
-                if (earlier.end() > note.start()) {
+                if (ends[sounding[k]] > starts[i]) {
                     if (canMeet(sounding[k], i)) {
                         found = Arrays.copyOf(found, found.length + 1);
                         found[found.length - 1] = sounding[k];

@@ -9,6 +9,7 @@ import amberfence.step.Dice;
 import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
+import amberfence.step.fit.BassCandidates.Sort;
 import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
 import amberfence.theory.Chord;
@@ -30,17 +31,10 @@ final class BassLine {
     private static final int LEAP = 3;
     private static final int FAR_LEAP = 400;
     private static final int SCALE_NOTE = 25;
-    /** In semitones: harmonic minor and the pentatonics have steps of three. */
-    private static final int MOST_OF_A_STEP = 3;
     private static final int NEVER = Integer.MAX_VALUE / 2;
 
-    /** What a pitch is in the line. */
-    private enum Sort {
-        FIXED, STRONG, CHORD, SCALE, STEP, SEMITONE
-    }
-
-    /** A pitch that a note may take. */
-    private record Candidate(int pitch, Sort sort, int cost) {
+    /** What a note becomes. */
+    private record Taken(int pitch, Sort sort) {
     }
 
     private final FitBass step;
@@ -50,6 +44,8 @@ final class BassLine {
     private final List<Note> line = new ArrayList<>();
     private final List<Note> upper = new ArrayList<>();
     private final Chordless chordless;
+    private final boolean[] isStrong;
+    private final BassCandidates.Collector collector = new BassCandidates.Collector();
 
     BassLine(FitBass step, Line in, Surroundings around, RulingChords ruling, Work work) {
         this.step = step;
@@ -69,11 +65,12 @@ final class BassLine {
                 }
             }
         }
+        isStrong = strong();
     }
 
     /** Finds the line and puts it into the books. */
     void write() {
-        List<Candidate> chosen = cheapest();
+        Taken[] chosen = cheapest();
         for (int i = 0; i < line.size(); i++) {
             Note note = line.get(i);
             int chord = ruling.over(note);
@@ -82,8 +79,8 @@ final class BassLine {
             } else if (chord == RulingChords.NONE) {
                 chordless.treat(note, work);
             } else {
-                Candidate taken = chosen.get(i);
-                work.change(note, note.withPitch(taken.pitch()), reason(taken, chord, i + 1 < line.size() ? chosen.get(i + 1) : taken));
+                Taken taken = chosen[i];
+                work.change(note, note.withPitch(taken.pitch()), reason(taken, chord, i + 1 < line.size() ? chosen[i + 1] : taken));
             }
         }
         for (Note note : upper) {
@@ -98,12 +95,12 @@ final class BassLine {
         chordless.report(work);
         long free = line.stream().filter(around::isFree).count();
         if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> around.isFree(line.get(i)))
-                .allMatch(this::isStrong)) {
+                .allMatch(i -> isStrong[i])) {
             work.find(new FitFinding.NothingBetween((int) free));
         }
     }
 
-    private Reason reason(Candidate taken, int chord, Candidate next) {
+    private Reason reason(Taken taken, int chord, Taken next) {
         return switch (taken.sort()) {
             case STRONG -> new FitReason.OnStrongBeat(ruling.text(chord), ruling.role(chord, taken.pitch()));
             case SCALE -> new FitReason.BetweenChordNotes(taken.pitch());
@@ -113,30 +110,37 @@ final class BassLine {
         };
     }
 
-    private List<Candidate> cheapest() {
-        List<List<Candidate>> all = new ArrayList<>();
-        List<int[]> came = new ArrayList<>();
+    private Taken[] cheapest() {
+        BassCandidates[] all = new BassCandidates[line.size()];
+        byte[][] came = new byte[all.length][];
         int[] best = {0};
-        for (int i = 0; i < line.size(); i++) {
-            List<Candidate> here = candidates(i);
-            List<Candidate> before = i == 0 ? List.of() : all.get(i - 1);
+        for (int i = 0; i < all.length; i++) {
+            BassCandidates here = candidates(i);
+            BassCandidates before = i == 0 ? BassCandidates.NONE : all[i - 1];
             int[] next = new int[here.size()];
-            int[] from = new int[here.size()];
+            byte[] from = new byte[next.length];
             int least = NEVER;
-            int plain = cheapestPlain(before, best);
+            int plain = before.cheapestPlain(best);
             for (int h = 0; h < next.length; h++) {
-                Candidate candidate = here.get(h);
-                next[h] = i == 0 ? candidate.cost() : NEVER;
+                int own = here.cost(h);
+                next[h] = i == 0 ? own : NEVER;
                 // What costs more than this way before it is gone on from need not be looked at: going on costs something too.
-                int most = plain < 0 ? NEVER : best[plain] + between(before.get(plain), candidate, i);
-                for (int b = 0; b < before.size(); b++) {
-                    if (best[b] > most || best[b] + candidate.cost() >= next[h]) {
-                        continue;
-                    }
-                    int cost = best[b] + candidate.cost() + between(before.get(b), candidate, i);
+                int most = plain < 0 ? NEVER : best[plain] + between(before, plain, here, h);
+                for (int b : before.plain()) {
+                    int cost = best[b] > most || best[b] + own >= next[h] ? NEVER : best[b] + own + between(before, b, here, h);
                     if (cost < next[h]) {
                         next[h] = cost;
-                        from[h] = b;
+                        from[h] = (byte) b;
+                    }
+                }
+                for (int b = before.firstNear(here.pitch(h)); b < before.endNear(here.pitch(h)); b++) {
+                    if (before.leads(b, here.pitch(h)) && best[b] <= most && best[b] + own < next[h]) {
+                        int cost = best[b] + own + between(before, b, here, h);
+                        // Of two that cost the same the first is taken.
+                        if (cost < next[h] || cost == next[h] && b < from[h]) {
+                            next[h] = cost;
+                            from[h] = (byte) b;
+                        }
                     }
                 }
                 least = Math.min(least, next[h]);
@@ -144,99 +148,77 @@ final class BassLine {
             for (int h = 0; h < next.length; h++) {
                 next[h] = Math.min(NEVER, next[h] - least);
             }
-            all.add(here);
-            came.add(from);
+            all[i] = here;
+            came[i] = from;
             best = next;
         }
         return path(all, came, best);
     }
 
-    private static List<Candidate> path(List<List<Candidate>> all, List<int[]> came, int[] best) {
+    private static Taken[] path(BassCandidates[] all, byte[][] came, int[] best) {
         int at = 0;
         for (int h = 1; h < best.length; h++) {
             at = best[h] < best[at] ? h : at;
         }
-        Candidate[] path = new Candidate[all.size()];
-        for (int i = all.size() - 1; i >= 0; i--) {
-            path[i] = all.get(i).get(at);
-            at = came.get(i)[at];
+        Taken[] path = new Taken[all.length];
+        for (int i = all.length - 1; i >= 0; i--) {
+            path[i] = new Taken(all[i].pitch(at), all[i].sort(at));
+            at = came[i][at];
         }
-        return List.of(path);
+        return path;
     }
 
-    /** The cheapest that may go on anywhere; below 0 where there is none. */
-    private static int cheapestPlain(List<Candidate> candidates, int[] costs) {
-        int at = -1;
-        for (int i = 0; i < candidates.size(); i++) {
-            boolean leads = candidates.get(i).sort() == Sort.STEP || candidates.get(i).sort() == Sort.SEMITONE;
-            at = !leads && (at < 0 || costs[i] < costs[at]) ? i : at;
-        }
-        return at;
+    /** What it costs to go from one note to the next. */
+    private int between(BassCandidates before, int from, BassCandidates here, int to) {
+        int leap = Math.abs(here.pitch(to) - before.pitch(from));
+        return LEAP * leap + (leap > PitchClass.COUNT ? FAR_LEAP : 0) + (leap == 0 && here.sort(to) != Sort.FIXED ? step.variety() : 0);
     }
 
-    /** What it costs to go from one note to the next; a note that is to lead leads nowhere else. */
-    private int between(Candidate from, Candidate to, int index) {
-        int leap = Math.abs(to.pitch() - from.pitch());
-        if (from.sort() == Sort.SEMITONE && leap != 1 || from.sort() == Sort.STEP && !isStep(from.pitch(), to.pitch(), index)) {
-            return NEVER / 4;
+    /** Whether it stands on a strong beat, or begins under a chord. */
+    private boolean[] strong() {
+        boolean[] strong = new boolean[line.size()];
+        int before = RulingChords.NONE;
+        for (int i = 0; i < strong.length; i++) {
+            int chord = ruling.over(line.get(i));
+            strong[i] = i == 0 || before != chord || BeatPlace.of(line.get(i).start(), around.time()).isStrong();
+            before = chord;
         }
-        return LEAP * leap + (leap > PitchClass.COUNT ? FAR_LEAP : 0) + (leap == 0 && to.sort() != Sort.FIXED ? step.variety() : 0);
+        return strong;
     }
 
-    /** Whether no note of the scale lies between. */
-    private boolean isStep(int from, int to, int index) {
-        int low = Math.min(from, to);
-        int high = Math.max(from, to);
-        if (high == low || high - low > MOST_OF_A_STEP) {
-            return false;
-        }
-        PitchClassSet scale = around.fence().at(line.get(index).start());
-        for (int pitch = low + 1; pitch < high; pitch++) {
-            if (scale.containsPitch(pitch)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private boolean isStrong(int index) {
-        int chord = ruling.over(line.get(index));
-        return BeatPlace.of(line.get(index).start(), around.time()).isStrong()
-                || index == 0 || ruling.over(line.get(index - 1)) != chord;
-    }
-
-    private List<Candidate> candidates(int index) {
+    private BassCandidates candidates(int index) {
         Note note = line.get(index);
         int chord = ruling.over(note);
         if (!around.isFree(note)) {
-            return List.of(new Candidate(note.pitch(), Sort.FIXED, 0));
+            return BassCandidates.fixed(note.pitch());
         } else if (chord == RulingChords.NONE) {
-            return List.of(new Candidate(chordless.pitch(note), Sort.FIXED, 0));
+            return BassCandidates.fixed(chordless.pitch(note));
         }
-        List<Candidate> found = new ArrayList<>();
-        boolean strong = isStrong(index);
+        boolean strong = isStrong[index];
         PitchClassSet chordNotes = strong ? strong(ruling.chord(chord)) : ruling.notes(chord);
         PitchClassSet scale = around.fence().at(note.start());
-        boolean leads = !strong && index + 1 < line.size() && isStrong(index + 1);
+        boolean leads = !strong && index + 1 < line.size() && isStrong[index + 1];
+        PitchClassSet scaleThen = leads ? around.fence().at(line.get(index + 1).start()) : scale;
         Between between = step.between();
         int centre = inRange(note.pitch());
+        BassCandidates.Collector found = collector.begin(scaleThen);
         for (int pitch = Math.max(step.lowest(), centre - PitchClass.COUNT); pitch <= Math.min(step.highest(),
                 centre + PitchClass.COUNT); pitch++) {
             int cost = STAY * Math.abs(pitch - centre) * (100 - step.variety()) / 100 + Math.abs(pitch - centre)
                     + (step.variety() == 0 ? 0 : Dice.roll(step.seed(), note.start(), pitch % PitchClass.COUNT, 2 * step.variety()));
             if (chordNotes.containsPitch(pitch)) {
-                found.add(new Candidate(pitch, strong ? Sort.STRONG : Sort.CHORD, cost));
+                found.add(pitch, strong ? Sort.STRONG : Sort.CHORD, cost);
             } else if (!strong && between.scale() && scale.containsPitch(pitch)) {
-                found.add(new Candidate(pitch, Sort.SCALE, cost + SCALE_NOTE));
+                found.add(pitch, Sort.SCALE, cost + SCALE_NOTE);
             }
             if (leads && between.steps() && scale.containsPitch(pitch)) {
-                found.add(new Candidate(pitch, Sort.STEP, Math.max(0, cost - step.variety() / 2)));
+                found.add(pitch, Sort.STEP, Math.max(0, cost - step.variety() / 2));
             }
             if (leads && between.semitones()) {
-                found.add(new Candidate(pitch, Sort.SEMITONE, Math.max(0, cost - step.variety() / 2)));
+                found.add(pitch, Sort.SEMITONE, Math.max(0, cost - step.variety() / 2));
             }
         }
-        return found;
+        return found.all();
     }
 
     private PitchClassSet strong(Chord chord) {
