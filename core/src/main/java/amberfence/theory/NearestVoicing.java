@@ -103,16 +103,17 @@ public final class NearestVoicing {
     }
 
     private List<Integer> within(int reach, List<Integer> from) {
-        int lowest = from.get(0) - reach;
-        int highest = from.get(from.size() - 1) + reach;
-        int[] choice = Arrays.stream(pitches).filter(pitch -> pitch >= lowest && pitch <= highest).toArray();
         int sets = 1 << members.size();
+        int[] first = new int[from.size()];
         int[] before = null;
-        List<int[]> came = new ArrayList<>();
-        for (int voice = 0; voice < from.size(); voice++) {
-            int[] now = new int[sets * choice.length];
+        int[][] came = new int[from.size()][];
+        for (int voice = 0; voice < first.length; voice++) {
+            int wanted = from.get(voice);
+            first[voice] = place(wanted - reach);
+            int[] now = new int[sets * (place(wanted + reach + 1) - first[voice])];
             Arrays.fill(now, NEVER);
-            came.add(step(from.get(voice), reach, choice, before, now, sets));
+            came[voice] = new int[now.length];
+            step(wanted, first[voice], before, voice == 0 ? 0 : first[voice - 1], now, came[voice], sets);
             before = now;
         }
         int best = NO_MEMBER;
@@ -122,17 +123,27 @@ public final class NearestVoicing {
                 best = state;
             }
         }
-        List<Integer> found = new ArrayList<>();
-        for (int voice = from.size() - 1; voice >= 0 && best >= 0; voice--) {
-            found.add(0, choice[best / sets]);
-            best = came.get(voice)[best];
+        Integer[] found = new Integer[best < 0 ? 0 : first.length];
+        for (int voice = found.length - 1; voice >= 0; voice--) {
+            found[voice] = pitches[first[voice] + best / sets];
+            best = came[voice][best];
         }
-        return found;
+        return List.of(found);
     }
 
-    /** One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far. */
-    private int[] step(int wanted, int reach, int[] choice, int[] before, int[] now, int sets) {
-        int[] came = new int[now.length];
+    /** The index of the first pitch that may be taken from one on. */
+    private int place(int pitch) {
+        int found = Arrays.binarySearch(pitches, pitch);
+        return found < 0 ? -found - 1 : found;
+    }
+
+    /**
+     * One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far.
+     *
+     * @param first the index of its first pitch
+     * @param before the costs behind the voice below, whose first pitch is the other; nothing for the lowest voice
+     */
+    private void step(int wanted, int first, int[] before, int firstBefore, int[] now, int[] came, int sets) {
         int[] least = new int[sets];
         int[] leastAt = new int[sets];
         Arrays.fill(least, NEVER);
@@ -140,19 +151,22 @@ public final class NearestVoicing {
         if (before == null) {
             least[0] = 0;
         }
-        for (int place = 0; place < choice.length && choice[place] <= wanted + reach; place++) {
-            boolean allowed = before != null || bass == NO_MEMBER || choice[place] % PitchClass.COUNT == bass;
-            if (allowed && choice[place] >= wanted - reach) {
-                take(place, choice[place], wanted, least, leastAt, now, came);
-            }
-            for (int set = 0; before != null && set < sets; set++) {
-                if (before[place * sets + set] < least[set]) {
-                    least[set] = before[place * sets + set];
-                    leastAt[set] = place * sets + set;
+        int below = 0;
+        for (int place = 0; place * sets < now.length; place++) {
+            for (; before != null && below * sets < before.length && firstBefore + below < first + place; below++) {
+                for (int set = 0; set < sets; set++) {
+                    int state = below * sets + set;
+                    if (before[state] < least[set]) {
+                        least[set] = before[state];
+                        leastAt[set] = state;
+                    }
                 }
             }
+            int pitch = pitches[first + place];
+            if (before != null || bass == NO_MEMBER || pitch % PitchClass.COUNT == bass) {
+                take(place, pitch, wanted, least, leastAt, now, came);
+            }
         }
-        return came;
     }
 
     /** The voice takes a pitch, behind each set of members that sound already. */
