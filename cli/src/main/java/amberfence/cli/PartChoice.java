@@ -11,6 +11,8 @@ import picocli.CommandLine.Option;
 
 /** The parts that a command is about. */
 final class PartChoice {
+    private static final int MOST_TOLD = 20;
+
     @Option(names = "--part", paramLabel = "N|NAME", description = "only these parts, as analyze numbers and names them")
     private List<String> chosen = new ArrayList<>();
 
@@ -33,8 +35,14 @@ final class PartChoice {
             }
         }
         return parts.stream().filter(part -> part.name().equalsIgnoreCase(text.strip())).findFirst()
-                .orElseThrow(() -> new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + text + "; "
-                        + (parts.isEmpty() ? "the file has no notes" : "the file has " + IntStream.range(0, parts.size())
-                                .mapToObj(index -> index + " " + parts.get(index).name()).collect(Collectors.joining(", ")))));
+                .orElseThrow(() -> new CommandFailure(CommandFailure.WRONG_COMMAND, "there is no part " + text + "; " + there(parts)));
+    }
+
+    private static String there(List<Part> parts) {
+        if (parts.isEmpty()) {
+            return "the file has no notes";
+        }
+        return "the file has " + IntStream.range(0, Math.min(MOST_TOLD, parts.size())).mapToObj(index -> index + " " + parts.get(index).name())
+                .collect(Collectors.joining(", ")) + (parts.size() > MOST_TOLD ? " and others, up to " + (parts.size() - 1) : "");
     }
 }

@@ -31,13 +31,13 @@ public record MidiFormat(Optional<Integer> type) implements ReadableFormat, Writ
 
     @Override
     public List<String> endings() {
-        return List.of("mid", "midi", "rmi");
+        return List.of("mid", "midi", "kar", "rmi");
     }
 
     /** The wrapper of {@code .rmi} files is only read. */
     @Override
     public List<String> writtenEndings() {
-        return List.of("mid", "midi");
+        return List.of("mid", "midi", "kar");
     }
 
     @Override
