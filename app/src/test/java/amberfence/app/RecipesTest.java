@@ -67,6 +67,21 @@ class RecipesTest extends WindowTest {
         assertThat(session.results().get().part(0).line().size()).isEqualTo(song().part(0).line().size() + 3);
     }
 
+    /** Its steps are kept, and what belongs to this song is not, which is said before. */
+    @Test
+    void isKeptWithoutALimitToChosenNotes() {
+        interact(() -> session.selection().selectNotes(firstThree()));
+        more("second-voice", "recipe-notes");
+        click("steps-more");
+        clickOn("#steps-keep");
+        settle();
+        assertThat(isShown("recipe-limits")).isTrue();
+        clickOn("#recipe-name").write("Mine").push(KeyCode.ENTER);
+        waitUntil(() -> text("status").contains("Kept as “Mine”"));
+        assertThat(new RecipeCollection(new AppFolder(appFolder)).recipes()).filteredOn(recipe -> recipe.name().equals("Mine")).singleElement()
+                .satisfies(recipe -> assertThat(recipe.steps()).hasSize(2).allMatch(entry -> entry.pick().isEmpty()));
+    }
+
     @Test
     void isDoneOnceToTheSelectedNotesAndWhatItMadeIsWorkedOnToo() {
         int size = song().part(0).line().size();

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A chain of steps with their picks. As text it has one step on a line, as {@code --step} reads it; a line {@code pick RULE}
@@ -24,6 +25,8 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
     private static final int LONGEST = 60;
     private static final String PICK = "pick ";
     private static final String ALL = "all";
+    /** How earlier versions kept a limit to chosen notes, which means nothing elsewhere. */
+    private static final Pattern CHOSEN = Pattern.compile("\\d+ notes?");
 
     /** One step, and to which notes it is limited. */
     public record Entry(StepText step, Optional<NoteChoice> pick) {
@@ -53,7 +56,7 @@ public record Recipe(String name, String meaning, List<Entry> steps) {
                     meaning = meaning.isEmpty() ? line.substring(1).strip() : meaning;
                 } else if (line.startsWith(PICK)) {
                     String rule = line.substring(PICK.length()).strip();
-                    pick = rule.equals(ALL) ? Optional.empty() : Optional.of(Pick.parse(rule));
+                    pick = rule.equals(ALL) || CHOSEN.matcher(rule).matches() ? Optional.empty() : Optional.of(Pick.parse(rule));
                 } else if (!line.isEmpty()) {
                     entries.add(new Entry(StepText.parse(line), pick));
                 }

@@ -80,6 +80,7 @@ class RecipeTest {
         Recipe kept = Recipe.of("mine", "", limited.part(0).steps(), SettingTexts.ALONE);
         assertThat(Recipe.parse("mine", kept.text())).isEqualTo(kept);
         assertThat(kept.steps().get(0).pick()).isEmpty();
+        assertThat(Recipe.parse("mine", "pick 1 note\n" + kept.text())).as("kept by an earlier version").isEqualTo(kept);
     }
 
     @Test
