@@ -52,7 +52,7 @@ final class StepsCommand implements Runnable {
     }
 
     private List<StepSchema<?>> asked() {
-        return name == null ? StepCatalogue.all() : List.of(StepOptions.read(() -> StepText.parse(name)).schema());
+        return name == null ? StepCatalogue.all() : List.of(StepOptions.read(() -> StepText.schema(name)));
     }
 
     private static String quoted(String value) {

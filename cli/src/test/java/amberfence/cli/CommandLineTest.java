@@ -128,13 +128,6 @@ class CommandLineTest extends Commands {
     }
 
     @Test
-    void aStepIsShownByItsName() {
-        assertThat(run("steps", "fold")).isZero();
-        assertThat(printed).startsWith("fold  ").contains("range=").doesNotContain("bring-inside");
-        assertWrong("there is no step “fould”, perhaps “fold”; steps lists all", "steps", "fould");
-    }
-
-    @Test
     void aWrongCommandIsCode2AndOneLine() {
         assertWrong("there is no part 9; the file has 0 Voice line, 1 ", "apply", ferry, "--out", out, "--part", "9");
         assertWrong("“D doriam” is no key: D is understood as the tonic", "apply", ferry, "--out", out, "--key", "D doriam");

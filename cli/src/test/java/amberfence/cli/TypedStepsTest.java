@@ -133,6 +133,15 @@ class TypedStepsTest extends Commands {
         assertWrong("say with --out", "apply", salt, "--octaves", "1");
     }
 
+    @Test
+    void aStepIsShownByItsName() {
+        assertThat(run("steps", "fold")).isZero();
+        assertThat(printed).startsWith("fold  ").contains("range=").doesNotContain("bring-inside");
+        assertThat(run("steps", "to-key")).as("also one that cannot do without a setting").isZero();
+        assertThat(printed).startsWith("to-key  ");
+        assertWrong("there is no step “fould”, perhaps “fold”; steps lists all", "steps", "fould");
+    }
+
     /** A chart holds no notes, so what is made of one is a MIDI file, and is called so. */
     @Test
     void whatIsMadeOfAChartInAFolderIsAMidiFile() throws Exception {

@@ -28,8 +28,7 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
     public static StepText parse(String text) {
         String plain = text.strip();
         String name = plain.split("\\s", 2)[0];
-        StepSchema<?> schema = StepCatalogue.find(name).orElseThrow(() -> new MusicTextException(Texts.say("there is no step “%s”%s; steps lists all",
-                name, near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()))));
+        StepSchema<?> schema = schema(name);
         Map<String, String> values = new LinkedHashMap<>();
         int at = name.length();
         Matcher matcher = SETTING.matcher(plain);
@@ -57,6 +56,16 @@ public record StepText(StepSchema<?> schema, Map<String, String> values) {
         StepText read = new StepText(schema, values);
         read.check();
         return read;
+    }
+
+    /**
+     * The step of a name.
+     *
+     * @throws MusicTextException names the one that may be meant
+     */
+    public static StepSchema<?> schema(String name) {
+        return StepCatalogue.find(name).orElseThrow(() -> new MusicTextException(Texts.say("there is no step “%s”%s; steps lists all",
+                name, near(name, StepCatalogue.all().stream().map(StepSchema::name).toList()))));
     }
 
     private static String near(String wrong, List<String> right) {
