@@ -12,6 +12,7 @@ import amberfence.format.WrittenSong;
 import amberfence.format.midi.MidiExport;
 import amberfence.format.sheet.ChangeTable;
 import amberfence.format.sheet.NoteTable;
+import amberfence.notes.ChordBank;
 import amberfence.notes.Fence;
 import amberfence.notes.FenceLine;
 import amberfence.notes.KeyPlan;
@@ -21,7 +22,6 @@ import amberfence.notes.Role;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyFamily;
 import amberfence.result.PartResult;
-import amberfence.result.SongResults;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Finding;
@@ -255,7 +255,7 @@ final class ApplyCommand implements Runnable {
             if (!step.newPart().equals(newPart)) {
                 continue;
             }
-            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedIn(SongResults.of(song).surroundings(part))), step.pick());
+            planned = planned.plusStep(part.id(), StepOptions.read(() -> step.made(song, part, texts(song)).checkedFor(song.bank().orElse(ChordBank.EMPTY))), step.pick());
         }
         return planned.withPart(part.id(), worked -> worked.withSteps(worked.steps().stream()
                 .map(slot -> slot.id() < song.nextId() ? slot : slot.withMeant(chosen.isGiven())).toList()));

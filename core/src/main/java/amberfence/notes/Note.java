@@ -2,7 +2,6 @@ package amberfence.notes;
 
 import amberfence.theory.Range;
 import java.util.Comparator;
-import java.util.List;
 
 /**
  * One note. Its identity stays the same through every edit, so that decisions about it and pointers to it survive.
@@ -66,15 +65,6 @@ public record Note(long id, long start, long length, int pitch, int velocity, in
     /** Whether both sound at some tick. */
     public boolean overlaps(Note other) {
         return start < other.end() && other.start < end();
-    }
-
-    /** The pitch of each note. */
-    public static int[] pitches(List<Note> notes) {
-        int[] pitches = new int[notes.size()];
-        for (int i = 0; i < pitches.length; i++) {
-            pitches[i] = notes.get(i).pitch;
-        }
-        return pitches;
     }
 
     private static int compareInTime(Note a, Note b) {

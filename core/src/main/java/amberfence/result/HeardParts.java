@@ -1,11 +1,7 @@
 package amberfence.result;
 
 import amberfence.notes.Line;
-import amberfence.notes.Note;
-import amberfence.notes.Role;
 import amberfence.step.OtherParts;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -28,9 +24,6 @@ record HeardParts(SongResults results, int part, Set<Integer> listening) impleme
 
     @Override
     public Line chordParts() {
-        List<Note> notes = new ArrayList<>();
-        results.song().parts().stream().filter(other -> other.role() == Role.CHORDS && !listening.contains(other.id()))
-                .forEach(other -> notes.addAll(other.line().notes()));
-        return Line.of(notes);
+        return Line.of(results.chordNotes(listening));
     }
 }

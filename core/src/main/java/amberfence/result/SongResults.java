@@ -115,10 +115,16 @@ public final class SongResults {
     }
 
     private SoundingChords chordsWithout(int partId) {
-        List<Note> notes = new ArrayList<>();
-        song.parts().stream().filter(other -> other.id() != partId && other.role() == Role.CHORDS)
-                .forEach(other -> notes.addAll(other.line().notes()));
+        List<Note> notes = chordNotes(Set.of(partId));
         return notes.isEmpty() ? SoundingChords.NONE : SoundingChords.of(notes);
+    }
+
+    /** What the parts with the role of chords play before their steps, but for some parts. */
+    List<Note> chordNotes(Set<Integer> without) {
+        List<Note> notes = new ArrayList<>();
+        song.parts().stream().filter(other -> other.role() == Role.CHORDS && !without.contains(other.id()))
+                .forEach(other -> notes.addAll(other.line().notes()));
+        return notes;
     }
 
     Song song() {

@@ -1,5 +1,6 @@
 package amberfence.step;
 
+import amberfence.notes.ChordBank;
 import amberfence.notes.Line;
 import java.util.List;
 import java.util.Set;
@@ -50,7 +51,7 @@ public interface Step {
      *
      * @throws amberfence.theory.MusicTextException when a song lacks what the step cannot do without
      */
-    default Step checkedIn(Surroundings around) {
+    default Step checkedFor(ChordBank bank) {
         return this;
     }
 

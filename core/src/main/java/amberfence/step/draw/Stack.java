@@ -1,5 +1,6 @@
 package amberfence.step.draw;
 
+import amberfence.notes.ChordBank;
 import amberfence.notes.Line;
 import amberfence.step.Outcome;
 import amberfence.step.SettingType;
@@ -88,8 +89,8 @@ public record Stack(StackChord chord, int notes, Apart apart, NoteIs noteIs, int
     }
 
     @Override
-    public Step checkedIn(Surroundings around) {
-        if (chord instanceof StackChord.Bank && around.bank().isEmpty()) {
+    public Step checkedFor(ChordBank bank) {
+        if (chord instanceof StackChord.Bank && bank.isEmpty()) {
             throw new MusicTextException(Texts.say("chord=bank asks for chords on keys, which this song has none of; a project keeps them"));
         }
         return this;

@@ -40,13 +40,6 @@ final class BassCandidates {
         this.plain = Arrays.copyOf(of.plain, of.plainSize);
     }
 
-    /** A note that stays where it is. */
-    static BassCandidates fixed(int pitch) {
-        Collector one = new Collector();
-        one.add(pitch, Sort.FIXED, 0);
-        return one.all();
-    }
-
     int size() {
         return pitches.length;
     }
@@ -132,6 +125,12 @@ final class BassCandidates {
             size = 0;
             plainSize = 0;
             return this;
+        }
+
+        /** Of a note that stays where it is. */
+        BassCandidates fixed(int pitch) {
+            begin(PitchClassSet.EMPTY).add(pitch, Sort.FIXED, 0);
+            return all();
         }
 
         void add(int pitch, Sort sort, int cost) {

@@ -190,9 +190,9 @@ final class BassLine {
         Note note = line.get(index);
         int chord = ruling.over(note);
         if (!around.isFree(note)) {
-            return BassCandidates.fixed(note.pitch());
+            return collector.fixed(note.pitch());
         } else if (chord == RulingChords.NONE) {
-            return BassCandidates.fixed(chordless.pitch(note));
+            return collector.fixed(chordless.pitch(note));
         }
         boolean strong = isStrong[index];
         PitchClassSet chordNotes = strong ? strong(ruling.chord(chord)) : ruling.notes(chord);
