@@ -5,6 +5,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
+import javafx.scene.paint.Color;
 import javafx.stage.Stage;
 
 /** The least window there can be; prints when its first frame was painted, as the real one does, and leaves. */
@@ -21,13 +22,15 @@ public final class EmptyWindow extends Application {
 
     @Override
     public void start(Stage stage) {
-        stage.setScene(new Scene(new StackPane(), 1280, 800));
+        Scene scene = new Scene(new StackPane(), 1280, 800);
+        stage.setScene(scene);
         stage.show();
         int[] frames = {0};
         new AnimationTimer() {
             @Override
             public void handle(long now) {
-                if (++frames[0] == 2) {
+                scene.setFill(Color.gray(++frames[0] / 4.0));
+                if (frames[0] == 3) {
                     System.out.println(System.currentTimeMillis());
                     stop();
                     stage.hide();
