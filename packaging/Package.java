@@ -99,7 +99,7 @@ public final class Package {
         packages(image);
     }
 
-    private Path runtime(List<Path> javafx) {
+    private Path runtime(List<Path> javafx) throws IOException {
         String path = javafx.stream().map(Path::toString).collect(Collectors.joining(System.getProperty("path.separator")));
         List<String> jars = jars(input).stream().map(Path::toString).toList();
         List<String> ask = new ArrayList<>(List.of("--print-module-deps", "--ignore-missing-deps", "--multi-release", "17", "--module-path", path));
@@ -114,6 +114,15 @@ public final class Package {
             link.add("--generate-cds-archive");
         }
         run("jlink", link);
+        // Where JavaFX looks for them first; it would unpack them from its modules into the person's home.
+        try (Stream<Path> files = Files.list(project.resolve("app/target/lib"))) {
+            for (Path library : files.filter(file -> file.toString().matches(".*\\.(so|dylib|dll)")).sorted().toList()) {
+                Path place = runtime.resolve(WINDOWS ? "bin" : "lib").resolve(library.getFileName());
+                if (!Files.exists(place)) {
+                    Files.copy(library, place);
+                }
+            }
+        }
         return runtime;
     }
 
