@@ -1,13 +1,10 @@
 package amberfence.demo;
 
-import amberfence.edit.ProgressionEdits;
+import amberfence.notes.Fence;
 import amberfence.notes.KeyPlan;
 import amberfence.notes.KeySpan;
-import amberfence.notes.Line;
 import amberfence.notes.Note;
-import amberfence.notes.TimeMap;
-import amberfence.reading.ChordReader;
-import amberfence.result.PartResult;
+import amberfence.notes.Role;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
@@ -16,49 +13,32 @@ import java.util.List;
 
 /**
  * "Lantern Ferry", an invented song that has something to show on every screen: a tune with wrong notes, a bass of
- * roots, chords that jump, a figure and a hand drum. The notes are read from {@code lantern-ferry.txt}.
+ * roots, chords that jump, a figure and a hand drum.
  */
 public final class LanternFerry {
-    private static final int TICKS_PER_QUARTER = 480;
-    private static final int EIGHTH = TICKS_PER_QUARTER / 2;
-    private static final TimeMap TIME = TimeMap.of(TICKS_PER_QUARTER, 555_556, 6, 8);
     private static final KeyPlan KEYS = new KeyPlan(List.of(new KeySpan(1, Key.parse("D dorian")),
             new KeySpan(17, Key.parse("F major")), new KeySpan(25, Key.parse("D dorian"))));
-    private static final String TITLE = "Lantern Ferry";
-    /** The C♯ in bar 7, which the demo leaves alone on purpose. */
-    private static final long ON_PURPOSE = 6 * 6 * EIGHTH;
+    /** Of the harmonium and the bass. */
+    private static final String CHORDS = "Dm G Am7 Cmaj7 Dm G Em7 Am Dm G Am7 Cmaj7 Dm7 G Am7 Dm F C Dm Bb F C Gm7 C7 Dm G Am7 Cmaj7 Dm G Am Dm";
+    /** The bar with the C♯ that the demo leaves alone on purpose. */
+    private static final int ON_PURPOSE = 7;
 
     private LanternFerry() {
     }
 
     /** The song with nothing done to it. */
     public static Song plain() {
-        return DemoText.read(TITLE, "lantern-ferry.txt", TIME, KEYS, new int[] {0, 0}, LanternFerry::accented);
+        return DemoFile.read("Lantern Ferry", "lantern-ferry.mid", Role.MELODY, Role.BASS, Role.CHORDS, Role.FIGURE, Role.DRUMS).withFence(Fence.of(KEYS));
     }
 
-    /**
-     * The song as the demo opens it: the tune is being brought inside, one note left alone on purpose; the progression is read
-     * out of the harmonium and the bass.
-     */
+    /** The song as the demo opens it: the tune is being brought inside, one note left alone on purpose; the progression is there. */
     public static Song song() {
         Song plain = plain();
         Part tune = plain.parts().get(0);
-        long onPurpose = tune.line().notes().stream().filter(note -> note.start() == ON_PURPOSE)
-                .map(Note::id).findFirst().orElseThrow();
+        long bar = plain.time().barStart(ON_PURPOSE);
+        long onPurpose = tune.line().notes().stream().filter(note -> note.start() == bar).map(Note::id).findFirst().orElseThrow();
         Song withTune = plain.plusStep(tune.id(), BringInside.USUAL).withPart(tune.id(), part -> part.withSteps(
                 part.steps().stream().map(slot -> slot.withLeft(onPurpose, true)).toList()));
-        Song withChords = withTune.plusStep(plain.parts().get(2).id(), BringInside.USUAL);
-        return ProgressionEdits.read(withChords, ChordReader.read(List.of(plain.parts().get(1).line(), PartResult.of(withChords,
-                withChords.parts().get(2)).line()), TIME, withChords.fence().along(TIME)));
-    }
-
-    /** Main beats are louder, and each note ends a little before the next begins. */
-    private static Line accented(Line line) {
-        return Line.of(line.notes().stream().map(note -> {
-            var position = TIME.position(note.start());
-            int velocity = position.beat() == 1 ? 94 : position.beat() == 4 ? 86 : 72;
-            return new Note(note.id(), note.start(), note.length() - EIGHTH / 12, note.pitch(), velocity, note.channel(),
-                    note.release());
-        }).toList());
+        return DemoFile.withChords(withTune.plusStep(plain.parts().get(2).id(), BringInside.USUAL), CHORDS);
     }
 }

@@ -2,6 +2,13 @@ package amberfence.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.format.midi.MidiExport;
+import amberfence.notes.Line;
+import amberfence.notes.TimeMap;
+import amberfence.reading.ChordReader;
+import amberfence.result.PartResult;
+import amberfence.song.Part;
+import amberfence.song.Song;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,6 +22,8 @@ import javax.sound.midi.Track;
 import org.junit.jupiter.api.Test;
 
 class LanternFerryTest {
+    private static final TimeMap TIME = TimeMap.of(480, 555_556, 6, 8);
+
     /** Bars 1 and 2 of the voice as they stand in lantern-ferry.txt, counted by hand: an eighth is 240 ticks. */
     @Test
     void anIndependentReaderFindsTheSongInTheShippedFile() throws Exception {
@@ -39,10 +48,27 @@ class LanternFerryTest {
         assertThat(notes).as("A4:2 B4 A4:3 | G4:3 F#4:2 A4").containsExactly("0 69", "480 71", "720 69", "1440 67", "2160 66", "2640 69");
     }
 
-    /** To make it anew: {@code ./amber-fence} opens the demo, and Export writes it with all steps off. */
     @Test
     void theShippedMidiFileIsMadeFromTheReadableSource() throws Exception {
-        Path shipped = Path.of("..", "docs", "lantern-ferry.mid");
-        assertThat(Files.readAllBytes(shipped)).isEqualTo(LanternFerry.plain().source().original().toArray());
+        Song written = DemoText.read("Lantern Ferry", "lantern-ferry.txt", TIME, new int[] {0, 0}, LanternFerryTest::accented);
+        assertThat(Files.readAllBytes(Path.of("..", "docs", "lantern-ferry.mid"))).isEqualTo(MidiExport.ofOriginals(written).toBytes());
+        assertThat(LanternFerry.plain().parts()).extracting(Part::role).isEqualTo(written.parts().stream().map(Part::role).toList());
+    }
+
+    @Test
+    void itsProgressionIsReadOutOfTheHarmoniumAndTheBass() {
+        Song song = LanternFerry.song();
+        List<Line> heard = List.of(song.parts().get(1).line(), PartResult.of(song, song.parts().get(2)).line());
+        assertThat(song.progression().spans()).extracting(span -> span.chord() + " " + span.start() + " " + span.end() + " " + span.confidence())
+                .isEqualTo(ChordReader.read(heard, TIME, song.fence().along(TIME)).stream()
+                        .map(read -> read.chord() + " " + read.start() + " " + read.end() + " " + read.confidence()).toList());
+    }
+
+    /** Main beats are louder, and each note ends a little before the next begins. */
+    private static Line accented(Line line) {
+        return Line.of(line.notes().stream().map(note -> {
+            int beat = TIME.position(note.start()).beat();
+            return note.withVelocity(beat == 1 ? 94 : beat == 4 ? 86 : 72).withLength(note.length() - 20);
+        }).toList());
     }
 }

@@ -1,10 +1,5 @@
 package amberfence.demo;
 
-import amberfence.format.UnreadableFileException;
-import amberfence.format.midi.MidiExport;
-import amberfence.format.midi.MidiReader;
-import amberfence.notes.Fence;
-import amberfence.notes.KeyPlan;
 import amberfence.notes.Line;
 import amberfence.notes.LineText;
 import amberfence.notes.Metre;
@@ -28,7 +23,7 @@ import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 
-/** Reads an invented song from a text that ships with it, by way of a MIDI file, so that it is a song like any other. */
+/** The readable source of an invented song, from which its MIDI file is made. */
 final class DemoText {
     private static final int EIGHTHS_IN_A_QUARTER = 2;
     private final TimeMap time;
@@ -43,31 +38,18 @@ final class DemoText {
     }
 
     /**
-     * A song as it comes from its MIDI file.
+     * The song that a text tells.
      *
      * @param resource name of the text, whose lengths are in eighths
      * @param key the sharps, and 1 for minor, as a MIDI file says it
      * @param hand how its notes are played: loudness and ends
      */
-    static Song read(String title, String resource, TimeMap time, KeyPlan keys, int[] key, UnaryOperator<Line> hand) {
+    static Song read(String title, String resource, TimeMap time, int[] key, UnaryOperator<Line> hand) {
         DemoText text = new DemoText(time, hand);
         text.tracks.add(text.conductor(title, key));
         text.readParts(resource);
-        Song made = new Song(title, time, Fence.of(keys), text.parts,
+        return new Song(title, time, Song.empty(title).fence(), text.parts,
                 new SourceFile(1, time.ticksPerQuarter(), Bytes.EMPTY, text.tracks, Bytes.EMPTY), text.nextId);
-        Song read = read(MidiExport.ofOriginals(made).toBytes(), title);
-        for (Part part : made.parts()) {
-            read = read.withPart(part.id(), same -> same.withRole(part.role()));
-        }
-        return read.withFence(made.fence());
-    }
-
-    private static Song read(byte[] midi, String title) {
-        try {
-            return MidiReader.read(midi, title).song();
-        } catch (UnreadableFileException e) {
-            throw new IllegalStateException("the demo song does not come back from its own MIDI file", e);
-        }
     }
 
     private void readParts(String resource) {
