@@ -17,7 +17,6 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
@@ -50,7 +49,7 @@ public final class PartsView extends VBox {
         setId("parts");
         cards.setId("part-cards");
         cards.setFocusTraversable(false);
-        cards.setCellFactory(list -> cell());
+        cards.setCellFactory(list -> new PartCell(this::cardOf));
         VBox.setVgrow(cards, Priority.ALWAYS);
         add = Controls.button("add-part", "parts.add", null, "quiet");
         add.setOnAction(event -> Controls.openMenu(add, newParts()));
@@ -65,18 +64,9 @@ public final class PartsView extends VBox {
         update();
     }
 
-    private ListCell<Integer> cell() {
-        ListCell<Integer> cell = new ListCell<>() {
-            @Override
-            protected void updateItem(Integer part, boolean none) {
-                super.updateItem(part, none);
-                setGraphic(none || part == null || session.results().get().song().find(part).isEmpty() ? null
-                        : byId.computeIfAbsent(part, id -> card(id)));
-            }
-        };
-        // As wide as the list: else it would scroll sideways.
-        cell.setPrefWidth(0);
-        return cell;
+    /** The card of a part, or none when the part is gone. */
+    private PartCard cardOf(int part) {
+        return session.results().get().song().find(part).isEmpty() ? null : byId.computeIfAbsent(part, this::card);
     }
 
     private PartCard card(int id) {
