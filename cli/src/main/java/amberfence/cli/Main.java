@@ -4,8 +4,11 @@ import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.Supplier;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.MissingParameterException;
@@ -19,9 +22,20 @@ import picocli.CommandLine.UnmatchedArgumentException;
  * not be read. Every message is one line on standard error that starts with {@code amber-fence:}.
  */
 @Command(name = "amber-fence", mixinStandardHelpOptions = true, version = "Amber Fence 0.1.0",
-        description = "Keeps MIDI parts inside chosen keys and scales.",
-        subcommands = {AnalyzeCommand.class, ApplyCommand.class, SoundCommand.class, StepsCommand.class, RecipesCommand.class, CheckCommand.class})
+        description = "Keeps MIDI parts inside chosen keys and scales.")
 public final class Main implements Runnable {
+    /** In the order in which the help lists them. */
+    private static final Map<String, Supplier<Object>> COMMANDS = new LinkedHashMap<>();
+
+    static {
+        COMMANDS.put("analyze", AnalyzeCommand::new);
+        COMMANDS.put("apply", ApplyCommand::new);
+        COMMANDS.put("sound", SoundCommand::new);
+        COMMANDS.put("steps", StepsCommand::new);
+        COMMANDS.put("recipes", RecipesCommand::new);
+        COMMANDS.put("check", CheckCommand::new);
+    }
+
     private final PrintWriter out;
 
     private Main(PrintWriter out) {
@@ -38,7 +52,15 @@ public final class Main implements Runnable {
 
     /** Runs one command and returns its exit code. */
     static int run(PrintWriter out, PrintWriter err, String... arguments) {
-        CommandLine line = new CommandLine(new Main(out)).setOut(out).setErr(err)
+        CommandLine line = new CommandLine(new Main(out));
+        // Reading what the options of all the others are would take a tenth of a second.
+        String asked = arguments.length > 0 && COMMANDS.containsKey(arguments[0]) ? arguments[0] : "";
+        COMMANDS.forEach((name, command) -> {
+            if (asked.isEmpty() || asked.equals(name)) {
+                line.addSubcommand(name, command.get());
+            }
+        });
+        line.setOut(out).setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 // Steps are options that may be given more than once; each makes a step of its own.
                 .setOverwrittenOptionsAllowed(true)
@@ -47,7 +69,9 @@ public final class Main implements Runnable {
                         ? complain(err, failure.exitCode(), failure.getMessage())
                         : complain(err, CommandFailure.NOT_WRITTEN, "unexpected trouble: " + e));
         CommandLine apply = line.getSubcommands().get("apply");
-        ((ApplyCommand) apply.getCommand()).offerSteps(apply.getCommandSpec());
+        if (apply != null) {
+            ((ApplyCommand) apply.getCommand()).offerSteps(apply.getCommandSpec());
+        }
         int code = line.execute(withRepeatedParts(arguments));
         out.flush();
         return code;

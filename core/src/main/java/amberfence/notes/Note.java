@@ -29,6 +29,18 @@ public record Note(long id, long start, long length, int pitch, int velocity, in
         Range.RELEASE.check(release);
     }
 
+    /** As every record compares; written out, since it is asked for each note of a song, and compiled sooner so. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Note note && id == note.id && start == note.start && length == note.length && pitch == note.pitch
+                && velocity == note.velocity && channel == note.channel && release == note.release;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(id) * 31 * 31 + Long.hashCode(start) * 31 + pitch;
+    }
+
     /** The first tick at which the note no longer sounds. */
     public long end() {
         return start + length;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 
 /**
@@ -25,7 +26,7 @@ public record ChordKind(String suffix, List<String> aliases, List<ChordTone> ton
 
     public ChordKind {
         aliases = List.copyOf(aliases);
-        tones = tones.stream().distinct().sorted().toList();
+        tones = List.copyOf(new TreeSet<>(tones));
         if (!tones.contains(ChordTone.ROOT)) {
             throw new IllegalArgumentException(Texts.say("a kind of chord has a root; “%s” has %s", suffix, tones));
         }

@@ -6,7 +6,6 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -14,14 +13,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /** The table of chord kinds, {@code chord-kinds.txt}; a row is what a musician writes, all else is computed from it. */
 public final class ChordKinds {
     private static final ChordKinds TABLE = load();
-    public static final ChordKind MAJOR = TABLE.byTones.get(tones("1 3 5"));
-    public static final ChordKind MINOR = TABLE.byTones.get(tones("1 b3 5"));
-    static final ChordKind DOMINANT = TABLE.byTones.get(tones("1 3 5 b7"));
+    public static final ChordKind MAJOR = of(tones("1 3 5"));
+    public static final ChordKind MINOR = of(tones("1 b3 5"));
+    static final ChordKind DOMINANT = of(tones("1 3 5 b7"));
 
     private final List<ChordKind> all = new ArrayList<>();
     private final Map<Set<ChordTone>, ChordKind> byTones = new HashMap<>();
@@ -48,13 +46,16 @@ public final class ChordKinds {
     }
 
     private void add(String line, int number) {
-        String[] cells = line.split("\\s*\\|\\s*", -1);
+        String[] cells = line.split("\\|", -1);
+        for (int i = 0; i < cells.length; i++) {
+            cells[i] = cells[i].strip();
+        }
         if (cells.length != 4) {
             throw new IllegalStateException("chord-kinds.txt, line " + number + ": four cells are needed");
         }
         String suffix = cells[0].equals("major") ? "" : cells[0];
-        List<String> aliases = cells[1].isBlank() ? List.of() : List.of(cells[1].split("\\s+"));
-        ChordKind kind = new ChordKind(suffix, aliases, List.copyOf(tones(cells[2])), cells[3]);
+        List<String> aliases = cells[1].isBlank() ? List.of() : List.of(cells[1].split(" "));
+        ChordKind kind = new ChordKind(suffix, aliases, tones(cells[2]), cells[3]);
         all.add(kind);
         if (byTones.put(Set.copyOf(kind.tones()), kind) != null) {
             throw new IllegalStateException("chord-kinds.txt, line " + number + ": these notes have a row already");
@@ -70,8 +71,12 @@ public final class ChordKinds {
         }
     }
 
-    private static Set<ChordTone> tones(String formula) {
-        return Arrays.stream(formula.split("\\s+")).map(ChordTone::parse).collect(Collectors.toSet());
+    private static List<ChordTone> tones(String formula) {
+        List<ChordTone> tones = new ArrayList<>();
+        for (String tone : formula.split(" ")) {
+            tones.add(ChordTone.parse(tone));
+        }
+        return tones;
     }
 
     /** Every kind of the table, plainer ones first. */

@@ -25,24 +25,36 @@ final class ChordSuffix {
             "1 b3 5 b7 9 11 13", "1 5");
 
     /** One way to write something, and the one that stands for all. */
-    private record Writing(Pattern written, String plain) {
-        static Writing of(String written, String plain) {
-            return new Writing(Pattern.compile(written), plain);
+    private record Writing(String letters, Pattern written, String plain) {
+        /** @param letters one of them stands in everything that is written so */
+        static Writing of(String letters, String written, String plain) {
+            return new Writing(letters, Pattern.compile(written), plain);
         }
 
         String in(String text) {
-            return written.matcher(text).replaceAll(plain);
+            // Hundreds of writings are read from the table at each start, and few of them hold any of this.
+            return mayStandIn(text) ? written.matcher(text).replaceAll(plain) : text;
+        }
+
+        private boolean mayStandIn(String text) {
+            for (int i = 0; i < letters.length(); i++) {
+                if (text.indexOf(letters.charAt(i)) >= 0) {
+                    return true;
+                }
+            }
+            return false;
         }
     }
 
     /** Words and signs that people write for the same thing, in whatever case. */
-    private static final List<Writing> WORDS = List.of(Writing.of("[△▵▲∆]", "Δ"), Writing.of("Ø", "ø"), Writing.of("(?i)maj(or)?", "maj"),
-            Writing.of("(?i)min(or)?", "min"), Writing.of("(?i)aug(mented)?", "aug"), Writing.of("(?i)dim(inished)?", "dim"),
-            Writing.of("(?i)dom(inant)?", "dom"), Writing.of("(?i)sus(pended)?", "sus"), Writing.of("(?i)add", "add"), Writing.of("(?i)alt(ered)?", "alt"));
+    private static final List<Writing> WORDS = List.of(Writing.of("△▵▲∆", "[△▵▲∆]", "Δ"), Writing.of("Ø", "Ø", "ø"), Writing.of("jJ", "(?i)maj(or)?", "maj"),
+            Writing.of("nN", "(?i)min(or)?", "min"), Writing.of("gG", "(?i)aug(mented)?", "aug"), Writing.of("iI", "(?i)dim(inished)?", "dim"),
+            Writing.of("oO", "(?i)dom(inant)?", "dom"), Writing.of("uU", "(?i)sus(pended)?", "sus"), Writing.of("dD", "(?i)add", "add"),
+            Writing.of("lL", "(?i)alt(ered)?", "alt"));
     /** Signs, and the short words for minor and major, once accidentals are plain. */
-    private static final List<Writing> SIGNS = List.of(Writing.of("[\\s(),]", ""), Writing.of("[−–]", "-"), Writing.of("º", "°"), Writing.of("⁺", "+"),
-            Writing.of("^(?:min|mi|-)", "m"), Writing.of("ma(?=[0-9])", "maj"), Writing.of("([0-9]+)M", "maj$1"),
-            Writing.of("(?<=^m?)M(?=[0-9])", "maj"));
+    private static final List<Writing> SIGNS = List.of(Writing.of("(), \t\n\r\f\u000B", "[\\s(),]", ""), Writing.of("−–", "[−–]", "-"), Writing.of("º", "º", "°"),
+            Writing.of("⁺", "⁺", "+"), Writing.of("i-", "^(?:min|mi|-)", "m"), Writing.of("a", "ma(?=[0-9])", "maj"), Writing.of("M", "([0-9]+)M", "maj$1"),
+            Writing.of("M", "(?<=^m?)M(?=[0-9])", "maj"));
 
     /** The kinds of {@link #BASE_TONES}; in a class of their own, since the table of kinds asks for {@link #plain} before it is whole. */
     private static final class Bases {

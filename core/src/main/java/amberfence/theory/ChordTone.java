@@ -21,6 +21,17 @@ public record ChordTone(int number, int alteration) implements Comparable<ChordT
         ALTERATION.check(alteration);
     }
 
+    /** As every record compares; written out, since the table of chords asks for it hundreds of times at each start. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof ChordTone tone && number == tone.number && alteration == tone.alteration;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * number + alteration;
+    }
+
     /** Reads signs and a number: {@code b9}, {@code #11}, {@code bb7}, {@code 5}. */
     public static ChordTone parse(String text) {
         String plain = Accidental.plain(text.strip());

@@ -20,11 +20,19 @@ public record Degree(int number, int alteration) {
     public static Degree parse(String text) {
         String plain = Accidental.plain(text.strip());
         int last = plain.length() - 1;
-        boolean signed = plain.chars().limit(Math.max(0, last)).allMatch(letter -> "b#x".indexOf(letter) >= 0);
-        if (last < 0 || !signed || !NUMBER.contains(plain.charAt(last) - '0')) {
+        if (last < 0 || !isSigns(plain.substring(0, last)) || !NUMBER.contains(plain.charAt(last) - '0')) {
             throw new MusicTextException(Texts.say("“%s” is no degree; write 1 to 7 with b or # before it, as in b3", text));
         }
         return new Degree(plain.charAt(last) - '0', Accidental.parse(plain.substring(0, last), text));
+    }
+
+    private static boolean isSigns(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            if ("b#x".indexOf(text.charAt(i)) < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** The degree on which a note stands above a tonic. */

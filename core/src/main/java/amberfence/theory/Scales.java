@@ -22,7 +22,7 @@ import java.util.regex.Pattern;
  * with the line number.
  */
 public final class Scales {
-    private static final Pattern MARKS = Pattern.compile("[-_’']");
+    private static final String MARKS = "-_’'";
     private static final Pattern FLAT = Pattern.compile("\\bflat ?(?=[1-9])");
     private static final Pattern SHARP = Pattern.compile("\\bsharp ?(?=[1-9])");
     private static final Pattern NOISE = Pattern.compile("\\b(scale|mode)\\b");
@@ -65,13 +65,27 @@ public final class Scales {
     }
 
     static String normal(String name) {
-        String plain = MARKS.matcher(Accidental.plain(name).toLowerCase(Locale.ROOT)).replaceAll(" ");
+        String plain = Accidental.plain(name).toLowerCase(Locale.ROOT);
         if (plain.contains("flat") || plain.contains("sharp") || plain.contains("scale") || plain.contains("mode")) {
-            plain = FLAT.matcher(plain).replaceAll("b");
+            plain = FLAT.matcher(spaced(plain)).replaceAll("b");
             plain = SHARP.matcher(plain).replaceAll("#");
             plain = NOISE.matcher(plain).replaceAll(" ");
         }
-        return SPACES.matcher(plain).replaceAll(" ").strip();
+        return spaced(plain);
+    }
+
+    /** Words with one space between them, where marks and any spaces were. */
+    private static String spaced(String text) {
+        StringBuilder words = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            char letter = text.charAt(i);
+            if (!Character.isWhitespace(letter) && MARKS.indexOf(letter) < 0) {
+                words.append(letter);
+            } else if (words.length() > 0 && words.charAt(words.length() - 1) != ' ') {
+                words.append(' ');
+            }
+        }
+        return words.toString().strip();
     }
 
     private static Scales load() {
@@ -109,7 +123,7 @@ public final class Scales {
             throw new IllegalArgumentException(Texts.say("a row is: name | synonyms | degrees, below a == group line"));
         }
         List<String> synonyms = Arrays.stream(cells[1].split(",")).map(String::strip).filter(s -> !s.isEmpty()).toList();
-        List<Degree> degrees = Arrays.stream(cells[2].strip().split("\\s+")).map(Degree::parse).toList();
+        List<Degree> degrees = Arrays.stream(SPACES.split(cells[2].strip())).map(Degree::parse).toList();
         return new Scale(cells[0].strip(), synonyms, degrees, group);
     }
 
