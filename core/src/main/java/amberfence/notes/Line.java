@@ -185,10 +185,11 @@ public final class Line {
 
     /** The same with identities for the notes that steps made, which have none of their own. */
     public Line withoutMade(LongSupplier fresh) {
-        if (list.stream().allMatch(note -> NoteIdentity.isOwn(note.id()))) {
-            return this;
+        boolean anyMade = false;
+        for (Note note : notes) {
+            anyMade |= !NoteIdentity.isOwn(note.id());
         }
-        return of(list.stream().map(note -> NoteIdentity.isOwn(note.id()) ? note : note.withId(fresh.getAsLong())).toList());
+        return !anyMade ? this : of(list.stream().map(note -> NoteIdentity.isOwn(note.id()) ? note : note.withId(fresh.getAsLong())).toList());
     }
 
     /** The first tick after the last sounding note, 0 for an empty line. */

@@ -2,6 +2,7 @@ package amberfence.song;
 
 import java.util.AbstractList;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.RandomAccess;
 
@@ -47,7 +48,17 @@ final class PackedEvents extends AbstractList<SourceEvent> implements RandomAcce
         if (events instanceof PackedEvents) {
             return events;
         }
-        return events.stream().allMatch(PackedEvents::isSmall) ? new PackedEvents(events) : List.copyOf(events);
+        for (SourceEvent event : events) {
+            if (!isSmall(event)) {
+                return List.copyOf(events);
+            }
+        }
+        return new PackedEvents(events);
+    }
+
+    /** Those that neither begin nor end a note. */
+    List<SourceEvent.Other> others() {
+        return Collections.unmodifiableList(others);
     }
 
     private static boolean isSmall(SourceEvent event) {

@@ -24,6 +24,12 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
         public Track {
             events = PackedEvents.of(events);
         }
+
+        /** The events that neither begin nor end a note: of a long track only a few. */
+        public List<SourceEvent.Other> others() {
+            return events instanceof PackedEvents packed ? packed.others()
+                    : events.stream().filter(SourceEvent.Other.class::isInstance).map(SourceEvent.Other.class::cast).toList();
+        }
     }
 
     /** A chunk of a kind that is not defined: passed on as it is, its eight bytes of head included. */
@@ -55,9 +61,8 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
     /** The first program that the file sets on a channel, if it sets one. */
     public OptionalInt program(int channel) {
         for (Track track : tracks()) {
-            for (SourceEvent event : track.events()) {
-                if (event instanceof SourceEvent.Other other && other.channel() == channel && (other.bytes().at(0) & 0xF0) == PROGRAM_CHANGE
-                        && other.bytes().length() > 1) {
+            for (SourceEvent.Other other : track.others()) {
+                if (other.channel() == channel && (other.bytes().at(0) & 0xF0) == PROGRAM_CHANGE && other.bytes().length() > 1) {
                     return OptionalInt.of(other.bytes().at(1) & 0x7F);
                 }
             }

@@ -133,8 +133,8 @@ public final class SongScore {
             }
         }
         for (SourceFile.Track track : song.source().tracks()) {
-            for (SourceEvent event : track.events()) {
-                if (event instanceof SourceEvent.Other other && other.channel() >= 0) {
+            for (SourceEvent.Other other : track.others()) {
+                if (other.channel() >= 0) {
                     int message = message(other.bytes());
                     boolean program = Messages.kind(message) == 0xC0;
                     boolean volume = Messages.kind(message) == 0xB0 && Messages.first(message) == Messages.VOLUME;

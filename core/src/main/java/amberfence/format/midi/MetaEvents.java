@@ -45,11 +45,7 @@ final class MetaEvents {
         MetaEvents meta = new MetaEvents(source, notices);
         for (SourceFile.Track track : source.tracks()) {
             meta.trackNames.add("");
-            for (SourceEvent event : track.events()) {
-                if (event instanceof SourceEvent.Other other && other.metaType() >= 0) {
-                    meta.read(other);
-                }
-            }
+            track.others().stream().filter(event -> event.metaType() >= 0).forEach(meta::read);
         }
         return meta;
     }

@@ -38,7 +38,7 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
     }
 
     private static SourceFile.Track repaired(SourceFile.Track track, String place, List<Notice> repairs) {
-        if (track.rest().length() == 0 && track.events().stream().allMatch(MidiRepair::isRight)) {
+        if (track.rest().length() == 0 && track.others().stream().allMatch(MidiRepair::isRight)) {
             return track;
         }
         Map<String, Integer> tallies = new LinkedHashMap<>();
@@ -64,8 +64,8 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
         return new SourceFile.Track(events, Bytes.EMPTY);
     }
 
-    private static boolean isRight(SourceEvent event) {
-        return !(event instanceof SourceEvent.Other other) || other.channel() >= 0 || trouble(other).isEmpty() && plain(other.bytes()) == other.bytes();
+    private static boolean isRight(SourceEvent.Other event) {
+        return event.channel() >= 0 || trouble(event).isEmpty() && plain(event.bytes()) == event.bytes();
     }
 
     /** Why an event may not stand in a file; nothing when it may. */

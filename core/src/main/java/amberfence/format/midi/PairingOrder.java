@@ -22,8 +22,9 @@ final class PairingOrder {
     static void apply(List<OutEvent> events) {
         int from = 0;
         while (from < events.size()) {
+            long tick = events.get(from).tick();
             int to = from + 1;
-            while (to < events.size() && events.get(to).tick() == events.get(from).tick()) {
+            while (to < events.size() && events.get(to).tick() == tick) {
                 to++;
             }
             if (to - from > 1 && isToBeOrdered(events, from, to)) {

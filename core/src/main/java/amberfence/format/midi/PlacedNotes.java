@@ -9,26 +9,54 @@ import java.util.Comparator;
 
 /** The notes to write by their identities, and what becomes of each. Few bytes a note, for there may be millions. */
 final class PlacedNotes {
-    /** By identity. */
+    /** How many places there may be for each note, so that each has a place of its own. */
+    private static final int ROOM = 2;
+    /**
+     * The notes of a file that was read have numbers one after another: each then stands at its number, with nothing where one
+     * is missing. Numbers far apart are put in order instead.
+     */
     private final Note[] notes;
+    private final int size;
+    private final boolean isPlaced;
+    private final long first;
     private final BitSet found = new BitSet();
     private final BitSet edited = new BitSet();
 
     PlacedNotes(Collection<Line> lines) {
-        notes = lines.stream().flatMap(line -> line.notes().stream()).toArray(Note[]::new);
-        Arrays.sort(notes, Comparator.comparingLong(Note::id));
+        long lowest = Long.MAX_VALUE;
+        long highest = Long.MIN_VALUE;
+        int count = 0;
+        for (Line line : lines) {
+            for (Note note : line.notes()) {
+                lowest = Math.min(lowest, note.id());
+                highest = Math.max(highest, note.id());
+                count++;
+            }
+        }
+        size = count;
+        first = lowest;
+        isPlaced = count > 0 && highest - lowest < (long) ROOM * count;
+        notes = new Note[isPlaced ? (int) (highest - lowest) + 1 : count];
+        int next = 0;
+        for (Line line : lines) {
+            for (Note note : line.notes()) {
+                notes[isPlaced ? (int) (note.id() - lowest) : next++] = note;
+            }
+        }
+        if (!isPlaced) {
+            Arrays.sort(notes, Comparator.comparingLong(Note::id));
+        }
     }
 
     int size() {
-        return notes.length;
+        return size;
     }
 
     /** The index of a note, below 0 for one that is not to be written. */
     int at(long id) {
-        // The notes of a file that was read have numbers one after another, so most are found where they are looked for first.
-        long guess = notes.length == 0 ? -1 : id - notes[0].id();
-        if (guess >= 0 && guess < notes.length && notes[(int) guess].id() == id) {
-            return (int) guess;
+        if (isPlaced) {
+            long index = id - first;
+            return index >= 0 && index < notes.length && notes[(int) index] != null ? (int) index : -1;
         }
         int low = 0;
         int high = notes.length - 1;
