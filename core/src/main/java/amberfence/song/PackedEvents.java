@@ -56,6 +56,15 @@ final class PackedEvents extends AbstractList<SourceEvent> implements RandomAcce
         return new PackedEvents(events);
     }
 
+    /** Nothing is made anew for it, unlike in a walk through the list. */
+    void eachBeginning(SourceFile.Beginning told) {
+        for (int i = 0; i < kinds.length; i++) {
+            if ((kinds[i] & ON) != 0) {
+                told.at(ticks[i], numbers[i]);
+            }
+        }
+    }
+
     /** Those that neither begin nor end a note. */
     List<SourceEvent.Other> others() {
         return Collections.unmodifiableList(others);

@@ -25,11 +25,27 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
             events = PackedEvents.of(events);
         }
 
+        /** Tells the tick and the note of each event that begins one. */
+        public void eachBeginning(Beginning told) {
+            if (events instanceof PackedEvents packed) {
+                packed.eachBeginning(told);
+            } else {
+                events.stream().filter(SourceEvent.NoteOn.class::isInstance).map(SourceEvent.NoteOn.class::cast).forEach(on -> told.at(on.tick(), on.noteId()));
+            }
+        }
+
         /** The events that neither begin nor end a note: of a long track only a few. */
         public List<SourceEvent.Other> others() {
             return events instanceof PackedEvents packed ? packed.others()
                     : events.stream().filter(SourceEvent.Other.class::isInstance).map(SourceEvent.Other.class::cast).toList();
         }
+    }
+
+    /** Told where notes begin. */
+    @FunctionalInterface
+    public interface Beginning {
+        /** @param note its identity */
+        void at(long tick, long note);
     }
 
     /** A chunk of a kind that is not defined: passed on as it is, its eight bytes of head included. */

@@ -2,9 +2,8 @@ package amberfence.step;
 
 import amberfence.notes.Line;
 import amberfence.notes.Note;
-import java.util.HashMap;
+import amberfence.notes.NoteIndex;
 import java.util.List;
-import java.util.Map;
 
 /** Finds pairs of notes of one channel that sound one pitch at the same time and did not before. */
 final class Unisons {
@@ -14,13 +13,13 @@ final class Unisons {
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
         Note[] sounding = new Note[16 * 128];
-        Map<Long, Note> old = null;
+        NoteIndex old = null;
         for (Note note : out.notes()) {
             int voice = note.channel() << 7 | note.pitch();
             Note earlier = sounding[voice];
             if (earlier != null && earlier.end() > note.start()) {
-                old = old == null ? byId(before) : old;
-                if (!isUnison(old.get(earlier.id()), old.get(note.id()))) {
+                old = old == null ? new NoteIndex(List.of(before)) : old;
+                if (!isUnison(old, old.place(earlier.id()), old.place(note.id()))) {
                     findings.add(new Finding.Unison(earlier, note));
                 }
             }
@@ -30,13 +29,7 @@ final class Unisons {
         }
     }
 
-    private static boolean isUnison(Note a, Note b) {
-        return a != null && b != null && a.pitch() == b.pitch() && a.overlaps(b);
-    }
-
-    private static Map<Long, Note> byId(Line line) {
-        Map<Long, Note> notes = new HashMap<>(line.size() * 2);
-        line.notes().forEach(note -> notes.put(note.id(), note));
-        return notes;
+    private static boolean isUnison(NoteIndex notes, int a, int b) {
+        return a >= 0 && b >= 0 && notes.at(a).pitch() == notes.at(b).pitch() && notes.at(a).overlaps(notes.at(b));
     }
 }

@@ -87,14 +87,7 @@ final class MidiWriter {
     /** Notes which notes begin where the source file has them. */
     private void find() {
         for (SourceFile.Track track : source.tracks()) {
-            for (SourceEvent event : track.events()) {
-                if (event instanceof SourceEvent.NoteOn on) {
-                    int index = notes.at(on.noteId());
-                    if (index >= 0 && notes.note(index).start() == on.tick()) {
-                        notes.find(index);
-                    }
-                }
-            }
+            track.eachBeginning(notes::find);
         }
     }
 
