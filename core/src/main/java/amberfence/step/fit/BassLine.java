@@ -121,28 +121,17 @@ final class BassLine {
             byte[] from = new byte[next.length];
             int least = NEVER;
             int plain = before.cheapestPlain(best);
+            int reached = 0;
             for (int h = 0; h < next.length; h++) {
-                int own = here.cost(h);
-                next[h] = i == 0 ? own : NEVER;
-                // What costs more than this way before it is gone on from need not be looked at: going on costs something too.
-                int most = plain < 0 ? NEVER : best[plain] + between(before, plain, here, h);
-                for (int b : before.plain()) {
-                    int cost = best[b] > most || best[b] + own >= next[h] ? NEVER : best[b] + own + between(before, b, here, h);
-                    if (cost < next[h]) {
-                        next[h] = cost;
-                        from[h] = (byte) b;
-                    }
+                // How a pitch is reached does not depend on what it would be there.
+                if (i > 0 && (h == 0 || here.pitch(h) != here.pitch(h - 1))) {
+                    int way = way(before, best, plain, here, h);
+                    from[h] = (byte) Math.max(0, way);
+                    reached = way < 0 ? NEVER : best[way] + between(before, way, here, h);
+                } else if (i > 0) {
+                    from[h] = from[h - 1];
                 }
-                for (int b = before.firstNear(here.pitch(h)); b < before.endNear(here.pitch(h)); b++) {
-                    if (before.leads(b, here.pitch(h)) && best[b] <= most && best[b] + own < next[h]) {
-                        int cost = best[b] + own + between(before, b, here, h);
-                        // Of two that cost the same the first is taken.
-                        if (cost < next[h] || cost == next[h] && b < from[h]) {
-                            next[h] = cost;
-                            from[h] = (byte) b;
-                        }
-                    }
-                }
+                next[h] = Math.min(NEVER, reached + here.cost(h));
                 least = Math.min(least, next[h]);
             }
             for (int h = 0; h < next.length; h++) {
@@ -153,6 +142,34 @@ final class BassLine {
             best = next;
         }
         return path(all, came, best);
+    }
+
+    /** From where a pitch is reached at the least cost, below 0 when from nowhere; of two that cost the same it is the first. */
+    private int way(BassCandidates before, int[] best, int plain, BassCandidates here, int h) {
+        int pitch = here.pitch(h);
+        int way = plain;
+        int least = plain < 0 ? NEVER : best[plain] + between(before, plain, here, h);
+        // What costs more before it is gone on from need not be looked at: going on costs something too.
+        for (int b : before.plain()) {
+            if (best[b] <= least) {
+                int cost = best[b] + between(before, b, here, h);
+                if (cost < least || cost == least && b < way) {
+                    least = cost;
+                    way = b;
+                }
+            }
+        }
+        int end = before.endNear(pitch);
+        for (int b = before.firstNear(pitch); b < end; b++) {
+            if (best[b] <= least && before.leads(b, pitch)) {
+                int cost = best[b] + between(before, b, here, h);
+                if (cost < least || cost == least && way >= 0 && b < way) {
+                    least = cost;
+                    way = b;
+                }
+            }
+        }
+        return way;
     }
 
     private static Taken[] path(BassCandidates[] all, byte[][] came, int[] best) {
@@ -199,22 +216,29 @@ final class BassLine {
         PitchClassSet scale = around.fence().at(note.start());
         boolean leads = !strong && index + 1 < line.size() && isStrong[index + 1];
         PitchClassSet scaleThen = leads ? around.fence().at(line.get(index + 1).start()) : scale;
-        Between between = step.between();
+        boolean scaleNotes = !strong && step.between().scale();
+        boolean steps = leads && step.between().steps();
+        boolean semitones = leads && step.between().semitones();
         int centre = inRange(note.pitch());
         BassCandidates.Collector found = collector.begin(scaleThen);
         for (int pitch = Math.max(step.lowest(), centre - PitchClass.COUNT); pitch <= Math.min(step.highest(),
                 centre + PitchClass.COUNT); pitch++) {
+            boolean ofChord = chordNotes.containsPitch(pitch);
+            boolean ofScale = (scaleNotes || steps) && scale.containsPitch(pitch);
+            if (!ofChord && !ofScale && !semitones) {
+                continue;
+            }
             int cost = STAY * Math.abs(pitch - centre) * (100 - step.variety()) / 100 + Math.abs(pitch - centre)
                     + (step.variety() == 0 ? 0 : Dice.roll(step.seed(), note.start(), pitch % PitchClass.COUNT, 2 * step.variety()));
-            if (chordNotes.containsPitch(pitch)) {
+            if (ofChord) {
                 found.add(pitch, strong ? Sort.STRONG : Sort.CHORD, cost);
-            } else if (!strong && between.scale() && scale.containsPitch(pitch)) {
+            } else if (ofScale && scaleNotes) {
                 found.add(pitch, Sort.SCALE, cost + SCALE_NOTE);
             }
-            if (leads && between.steps() && scale.containsPitch(pitch)) {
+            if (ofScale && steps) {
                 found.add(pitch, Sort.STEP, Math.max(0, cost - step.variety() / 2));
             }
-            if (leads && between.semitones()) {
+            if (semitones) {
                 found.add(pitch, Sort.SEMITONE, Math.max(0, cost - step.variety() / 2));
             }
         }
