@@ -55,7 +55,7 @@ TEST_PACKAGES=(libpango-1.0-0=libpango-1.0.so.0 libpangoft2-1.0-0=libpangoft2-1.
 build() {
   local stamp="$HOME_DIR/.amber-fence/built"
   if [ -e "$stamp" ] && [ -d "$HOME_DIR/app/target/lib" ] && [ -d "$HOME_DIR/cli/target/lib" ] &&
-      [ -z "$(find "$HOME_DIR"/pom.xml "$HOME_DIR"/core/{pom.xml,src/main} "$HOME_DIR"/cli/{pom.xml,src/main} \
+      [ -z "$(find "$HOME_DIR"/pom.xml "$HOME_DIR"/docs/*.mid "$HOME_DIR"/core/{pom.xml,src/main} "$HOME_DIR"/cli/{pom.xml,src/main} \
         "$HOME_DIR"/app/{pom.xml,src/main} -newer "$stamp" -print -quit)" ]; then
     return 0
   fi
