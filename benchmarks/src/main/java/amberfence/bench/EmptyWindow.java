@@ -29,6 +29,7 @@ public final class EmptyWindow extends Application {
         new AnimationTimer() {
             @Override
             public void handle(long now) {
+                // As where the real one is measured.
                 scene.setFill(Color.gray(++frames[0] / 4.0));
                 if (frames[0] == 3) {
                     System.out.println(System.currentTimeMillis());

@@ -6,7 +6,6 @@ import amberfence.format.midi.MidiReader;
 import amberfence.notes.Role;
 import amberfence.notes.TimeMap;
 import amberfence.reading.ReadChord;
-import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Chord;
 import java.io.IOException;
@@ -25,7 +24,7 @@ final class DemoFile {
         Song song = song(title, file);
         for (int i = 0; i < roles.length; i++) {
             Role role = roles[i];
-            song = song.withPart(song.parts().get(i).id(), (Part part) -> part.withRole(role));
+            song = song.withPart(song.parts().get(i).id(), part -> part.withRole(role));
         }
         return song;
     }

@@ -13,8 +13,9 @@ public final class NoteIndex {
      * is missing. Numbers far apart are put in order instead.
      */
     private final Note[] notes;
+    /** The identities of notes that are in order, nothing where each stands at its number. */
+    private final long[] ids;
     private final int size;
-    private final boolean isPlaced;
     private final long first;
 
     /** @param lines whose notes have different identities */
@@ -33,7 +34,7 @@ public final class NoteIndex {
         first = lowest;
         // Below 0 when the numbers are farther apart than numbers go.
         long span = highest - lowest;
-        isPlaced = count > 0 && span >= 0 && span < (long) ROOM * count;
+        boolean isPlaced = count > 0 && span >= 0 && span < (long) ROOM * count;
         notes = new Note[isPlaced ? (int) span + 1 : count];
         int next = 0;
         for (Line line : lines) {
@@ -44,6 +45,7 @@ public final class NoteIndex {
         if (!isPlaced) {
             Arrays.sort(notes, Comparator.comparingLong(Note::id));
         }
+        ids = isPlaced ? null : Arrays.stream(notes).mapToLong(Note::id).toArray();
     }
 
     /** How many notes there are. */
@@ -53,25 +55,11 @@ public final class NoteIndex {
 
     /** The place of a note, below 0 where there is none of this identity. */
     public int place(long id) {
-        if (isPlaced) {
-            long place = id - first;
-            return place >= 0 && place < notes.length && notes[(int) place] != null ? (int) place : -1;
+        if (ids != null) {
+            return Arrays.binarySearch(ids, id);
         }
-        int low = 0;
-        int high = notes.length - 1;
-        while (low <= high) {
-            int middle = (low + high) >>> 1;
-            int difference = Long.compare(notes[middle].id(), id);
-            if (difference == 0) {
-                return middle;
-            }
-            if (difference < 0) {
-                low = middle + 1;
-            } else {
-                high = middle - 1;
-            }
-        }
-        return -1;
+        long place = id - first;
+        return place >= 0 && place < notes.length && notes[(int) place] != null ? (int) place : -1;
     }
 
     /** @param place one that {@link #place} gave */

@@ -1,6 +1,7 @@
 package amberfence.reading;
 
 import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import java.util.Arrays;
 import java.util.List;
 
@@ -16,38 +17,25 @@ public final class VoiceSplitter {
     private static final int NEW_VOICE = 200;
     private static final int BUSY = 1000;
 
-    private final long[] starts;
-    private final long[] ends;
-    private final int[] pitches;
+    private final NoteColumns notes;
     private final int[] previous;
     /** The last note of each voice, by pitch from low to high. */
     private int[] voices = new int[MOST_VOICES + 1];
     private int known;
 
-    private VoiceSplitter(long[] starts, long[] ends, int[] pitches) {
-        this.starts = starts;
-        this.ends = ends;
-        this.pitches = pitches;
-        this.previous = new int[pitches.length];
+    private VoiceSplitter(NoteColumns notes) {
+        this.notes = notes;
+        this.previous = new int[notes.size()];
     }
 
     /** For each note of a line in order, the index of the note before it in its voice, or −1 for the first. */
     public static int[] previous(List<Note> notes) {
-        long[] starts = new long[notes.size()];
-        long[] ends = new long[starts.length];
-        int[] pitches = new int[starts.length];
-        for (int i = 0; i < starts.length; i++) {
-            Note note = notes.get(i);
-            starts[i] = note.start();
-            ends[i] = note.end();
-            pitches[i] = note.pitch();
-        }
-        return previous(starts, ends, pitches);
+        return previous(new NoteColumns(notes));
     }
 
-    /** The same of notes of which somebody has beginnings and ends in ticks, and pitches, in arrays. */
-    public static int[] previous(long[] starts, long[] ends, int[] pitches) {
-        return new VoiceSplitter(starts, ends, pitches).split();
+    /** The same, where somebody has the columns. */
+    public static int[] previous(NoteColumns notes) {
+        return new VoiceSplitter(notes).split();
     }
 
     /** For each note of a line in order, the index of the note after it in its voice, or −1 for the last. */
@@ -71,9 +59,9 @@ public final class VoiceSplitter {
         int from = 0;
         // The last note of the only voice, while there is one.
         int alone = NO_NOTE;
-        while (from < starts.length) {
+        while (from < notes.size()) {
             int to = from + 1;
-            while (to < starts.length && starts[to] == starts[from]) {
+            while (to < notes.size() && notes.start(to) == notes.start(from)) {
                 to++;
             }
             if (to - from == 1 && alone != NO_NOTE && !isBusy(alone, from)) {
@@ -97,12 +85,16 @@ public final class VoiceSplitter {
     }
 
     private boolean isBusy(int voiceNote, int note) {
-        long overlap = ends[voiceNote] - starts[note];
-        return 2 * overlap > Math.min(ends[voiceNote] - starts[voiceNote], ends[note] - starts[note]);
+        long overlap = notes.end(voiceNote) - notes.start(note);
+        return 2 * overlap > Math.min(length(voiceNote), length(note));
+    }
+
+    private long length(int note) {
+        return notes.end(note) - notes.start(note);
     }
 
     private int cost(int voiceNote, int note) {
-        return Math.abs(pitches[voiceNote] - pitches[note]) + (isBusy(voiceNote, note) ? BUSY : 0);
+        return Math.abs(notes.pitch(voiceNote) - notes.pitch(note)) + (isBusy(voiceNote, note) ? BUSY : 0);
     }
 
     /** Leads the cheapest voice to the only note of a moment. */
@@ -188,14 +180,14 @@ public final class VoiceSplitter {
         while (known > Math.max(MOST_VOICES, count)) {
             int first = 0;
             for (int i = 1; i < known; i++) {
-                first = ends[voices[i]] < ends[voices[first]] ? i : first;
+                first = notes.end(voices[i]) < notes.end(voices[first]) ? i : first;
             }
             System.arraycopy(voices, first + 1, voices, first, --known - first);
         }
     }
 
     private boolean isAbove(int note, int other) {
-        int difference = pitches[note] - pitches[other];
+        int difference = notes.pitch(note) - notes.pitch(other);
         return difference > 0 || difference == 0 && note > other;
     }
 

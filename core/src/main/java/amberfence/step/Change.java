@@ -14,14 +14,9 @@ public record Change(List<Note> before, List<Note> after, Reason reason) {
     public Change {
         before = List.copyOf(before);
         after = List.copyOf(after);
-        if (isSame(before, after)) {
+        if (before.equals(after)) {
             throw new IllegalArgumentException(Texts.say("a change changes something, not %s to %s", before, after));
         }
-    }
-
-    private static boolean isSame(List<Note> before, List<Note> after) {
-        // Nearly always there is one of each, in each of perhaps a million changes.
-        return before.size() == 1 && after.size() == 1 ? before.get(0).equals(after.get(0)) : before.equals(after);
     }
 
     /** A note became another. */

@@ -1,11 +1,14 @@
 package amberfence.demo;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import amberfence.notes.Line;
 import amberfence.notes.LineText;
 import amberfence.notes.Metre;
 import amberfence.notes.Note;
 import amberfence.notes.Role;
 import amberfence.notes.TimeMap;
+import amberfence.reading.ChordReader;
 import amberfence.song.Bytes;
 import amberfence.song.Part;
 import amberfence.song.Song;
@@ -23,7 +26,10 @@ import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 
-/** The readable source of an invented song, from which its MIDI file is made. */
+/**
+ * The readable source of an invented song, from which its MIDI file is made. After a change in the text, write
+ * {@code MidiExport.ofOriginals} of what it tells over the file, and the chords where they stand.
+ */
 final class DemoText {
     private static final int EIGHTHS_IN_A_QUARTER = 2;
     private final TimeMap time;
@@ -50,6 +56,13 @@ final class DemoText {
         text.readParts(resource);
         return new Song(title, time, Song.empty(title).fence(), text.parts,
                 new SourceFile(1, time.ticksPerQuarter(), Bytes.EMPTY, text.tracks, Bytes.EMPTY), text.nextId);
+    }
+
+    /** Asserts that the progression of a song is what is read out of some of its lines. */
+    static void isRead(Song song, List<Line> heard) {
+        assertThat(song.progression().spans()).extracting(span -> span.chord() + " " + span.start() + " " + span.end() + " " + span.confidence())
+                .isEqualTo(ChordReader.read(heard, song.time(), song.fence().along(song.time())).stream()
+                        .map(read -> read.chord() + " " + read.start() + " " + read.end() + " " + read.confidence()).toList());
     }
 
     private void readParts(String resource) {

@@ -206,24 +206,10 @@ final class MidiWriter {
                 end = Optional.of(events.remove(i));
             }
         }
-        if (!isInTime(events)) {
-            events.sort(BY_TICK);
-        }
+        events.sort(BY_TICK);
         PairingOrder.apply(events);
         long last = events.isEmpty() ? 0 : events.get(events.size() - 1).tick();
         end.ifPresent(e -> events.add(new OutEvent.Raw(Math.max(last, e.tick()), ((OutEvent.Raw) e).bytes(), false)));
-    }
-
-    /** As it is when only pitches changed. */
-    private static boolean isInTime(List<OutEvent> events) {
-        long before = 0;
-        for (OutEvent event : events) {
-            if (event.tick() < before) {
-                return false;
-            }
-            before = event.tick();
-        }
-        return true;
     }
 
     /** The first track of a song that was made here: title, tempo and metre. */

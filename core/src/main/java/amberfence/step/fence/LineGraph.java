@@ -1,6 +1,7 @@
 package amberfence.step.fence;
 
 import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.reading.VoiceSplitter;
 import java.util.Arrays;
 import java.util.List;
@@ -13,8 +14,7 @@ final class LineGraph {
     private static final int[] NOTHING = {};
 
     private final List<Note> notes;
-    /** The pitch of each note as it is. */
-    private final int[] pitch;
+    private final NoteColumns columns;
     final int[] low;
     final int[] high;
     /** Index of the note before in the same voice, or −1. */
@@ -28,29 +28,20 @@ final class LineGraph {
 
     LineGraph(List<Note> notes, int[] low, int[] high) {
         this.notes = notes;
-        this.pitch = new int[notes.size()];
+        this.columns = new NoteColumns(notes);
         this.low = low;
         this.high = high;
-        // In arrays: a long line is looked through several times.
-        long[] starts = new long[pitch.length];
-        long[] ends = new long[pitch.length];
-        for (int i = 0; i < pitch.length; i++) {
-            Note note = notes.get(i);
-            pitch[i] = note.pitch();
-            starts[i] = note.start();
-            ends[i] = note.end();
-        }
-        this.previous = VoiceSplitter.previous(starts, ends, pitch);
+        this.previous = VoiceSplitter.previous(columns);
         this.next = VoiceSplitter.next(previous);
-        findTogether(starts, ends);
+        findTogether();
     }
 
     int size() {
-        return pitch.length;
+        return columns.size();
     }
 
     int pitch(int note) {
-        return pitch[note];
+        return columns.pitch(note);
     }
 
     /** Indices of earlier notes that still sound when this one begins and might share a pitch with it. */
@@ -67,14 +58,14 @@ final class LineGraph {
         return low[note] == high[note];
     }
 
-    private void findTogether(long[] starts, long[] ends) {
+    private void findTogether() {
         int[] sounding = new int[16];
         int count = 0;
-        for (int i = 0; i < starts.length; i++) {
+        for (int i = 0; i < columns.size(); i++) {
             int kept = 0;
             int[] found = NOTHING;
             for (int k = 0; k < count; k++) {
-                if (ends[sounding[k]] > starts[i]) {
+                if (columns.end(sounding[k]) > columns.start(i)) {
                     if (canMeet(sounding[k], i)) {
                         found = Arrays.copyOf(found, found.length + 1);
                         found[found.length - 1] = sounding[k];
@@ -107,7 +98,7 @@ final class LineGraph {
     private boolean canMeet(int a, int b) {
         Note first = notes.get(a);
         Note second = notes.get(b);
-        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && pitch[a] != pitch[b]
+        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && columns.pitch(a) != columns.pitch(b)
                 && (low[a] == low[b] || low[a] == high[b] || high[a] == low[b] || high[a] == high[b]);
     }
 
