@@ -165,7 +165,12 @@ class RoomTest extends WindowTest {
 
     private void look(List<String> wrong, Dimension2D size, String view) {
         settle();
-        interact(() -> walk(workspace, (int) size.getWidth() + "×" + (int) size.getHeight() + " " + view + ": ", wrong));
+        interact(() -> {
+            // On a busy machine a page that was just opened may not have been laid out yet.
+            workspace.applyCss();
+            workspace.layout();
+            walk(workspace, (int) size.getWidth() + "×" + (int) size.getHeight() + " " + view + ": ", wrong);
+        });
     }
 
     /** What lies in lists and scrolling areas may be longer than they are high, but never wider. */
