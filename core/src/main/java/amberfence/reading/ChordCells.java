@@ -11,6 +11,8 @@ final class ChordCells {
     private static final double MOVING = 0.22;
     /** Pitch classes with less than this share of a beat are passing notes. */
     private static final double PASSING = 0.09;
+    /** So many notes that are struck together are a chord with all that it is to have, even of two pitch classes. */
+    private static final int FULL = 3;
     private static final int WELL_ABOVE = 5;
     private static final int STROKES_UNDER_A_TUNE = 4;
     private static final int STEP_OF_A_TUNE = 12;
@@ -27,7 +29,8 @@ final class ChordCells {
     final boolean[] begins;
     final int[] metric;
     final ChordFigures figures;
-    private final List<Note> notes;
+    /** Whether a full chord is struck in a cell. */
+    final boolean[] full;
     private final TimeMap time;
     private final long near;
 
@@ -35,17 +38,18 @@ final class ChordCells {
         this.time = time;
         ChordBeats beats = new ChordBeats(given, time);
         this.near = beats.near;
-        this.notes = beats.notes;
         this.lines = beats.lines;
         this.begins = beats.begins;
         this.metric = beats.metric;
-        this.figures = new ChordFigures(beats, time, longest);
+        BassBelow bass = new BassBelow(beats, time);
+        this.figures = new ChordFigures(beats, bass.steps, time, longest);
         int count = lines.length - 1;
         this.weights = new double[count][PitchClass.COUNT];
         this.blocks = new StruckBlock[count];
         this.strong = new int[count];
         this.telling = new double[count];
-        weigh();
+        this.full = new boolean[count];
+        weigh(bass);
         holdOn();
         for (int cell = 0; cell < count; cell++) {
             double total = total(weights[cell]);
@@ -54,7 +58,7 @@ final class ChordCells {
             for (double weight : weights[cell]) {
                 sounding += weight > 0 ? 1 : 0;
             }
-            telling[cell] = blocks[cell] != null ? 1 : TELLS[Math.min(TELLS.length - 1, sounding)];
+            telling[cell] = blocks[cell] != null || full[cell] ? 1 : TELLS[Math.min(TELLS.length - 1, sounding)];
         }
     }
 
@@ -79,25 +83,27 @@ final class ChordCells {
         return strong;
     }
 
-    private void weigh() {
+    private void weigh(BassBelow bass) {
         int first = 0;
         StruckBlock sounding = null;
-        List<List<Note>> strokes = Strokes.of(notes, time);
+        List<List<Note>> strokes = bass.strokes;
         for (int i = 0; i < strokes.size(); i++) {
             List<Note> stroke = strokes.get(i);
             long start = stroke.get(0).start();
             while (first + 1 < count() && lines[first + 1] <= start) {
                 first++;
             }
-            StruckBlock block = StruckBlock.of(stroke, time).orElse(null);
+            Note walking = bass.walking(i);
+            StruckBlock block = StruckBlock.of(stroke, walking, bass.isOver(i), time).orElse(null);
             boolean over = block == null && sounding != null && sounding.end() > start + near;
             double middle = block == null ? 0 : block.weight();
             for (Note note : stroke) {
-                boolean moves = over || block == null && isTune(note, strokes, i) || block != null && !StruckBlock.belongs(note, middle);
+                boolean moves = over || note == walking || block == null && isTune(note, strokes, i) || block != null && !StruckBlock.belongs(note, middle);
                 weigh(note, first, moves ? MOVING : 1);
             }
+            full[first] |= stroke.size() >= FULL;
             if (block != null) {
-                blocks[first] = blocks[first] == null || block.weight() > blocks[first].weight() ? block : blocks[first];
+                blocks[first] = blocks[first] == null || block.standsFor(blocks[first]) ? block : blocks[first];
                 sounding = block;
             }
         }

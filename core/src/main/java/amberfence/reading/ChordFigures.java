@@ -4,6 +4,7 @@ import amberfence.notes.Note;
 import amberfence.notes.TimeMap;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Range;
+import java.util.BitSet;
 import java.util.List;
 
 /** What the lowest notes and runs of single notes say about where a chord begins, and on which bass. */
@@ -15,19 +16,24 @@ final class ChordFigures {
     final int[][] lows;
     /** Whether single notes that rise or fall since the bar began go on doing so over the beginning of a cell. */
     final boolean[] running;
-    /** Whether a cell begins with a bass of its own: lower than what was struck before it, and not that of the bar or half before. */
+    /** Whether a cell begins with a bass of its own: lower than what was struck before it, not that of the bar or half before, and not in turn with it. */
     final boolean[] freshBass;
     /** Whether the second half of a bar begins there with the figure of the first on another bass. */
     final boolean[] restarts;
+    /** Whether the same is struck above the second half of a bar as above the first: only the bass differs. */
+    private final boolean[] alternates;
     /** The index of the first note of each cell, or of the one after it where none begins there; one more than there are cells. */
     private final int[] firstNote;
     private final List<Note> notes;
+    /** Which notes are steps of a bass that walks: no chord has its bass from them. */
+    private final BitSet steps;
     private final long[] lines;
     private final int[] metric;
     private final TimeMap time;
 
-    ChordFigures(ChordBeats beats, TimeMap time, int longest) {
+    ChordFigures(ChordBeats beats, BitSet steps, TimeMap time, int longest) {
         this.notes = beats.notes;
+        this.steps = steps;
         this.lines = beats.lines;
         this.metric = beats.metric;
         this.time = time;
@@ -35,6 +41,7 @@ final class ChordFigures {
         this.running = new boolean[lines.length - 1];
         this.freshBass = new boolean[lines.length - 1];
         this.restarts = new boolean[lines.length - 1];
+        this.alternates = new boolean[lines.length - 1];
         this.firstNote = new int[lines.length];
         int first = 0;
         for (int cell = 0; cell < lines.length; cell++) {
@@ -85,11 +92,33 @@ final class ChordFigures {
             if (metric[cell] > 0) {
                 int low = lows[cell][lows[cell].length - 1];
                 int last = group < 0 ? low : lows[group][lows[group].length - 1];
-                freshBass[cell] = first < before && (low - last) % PitchClass.COUNT != 0;
+                alternates[cell] = metric[cell] == 1 && group >= 0 && staysAbove(group, cell, last, low);
+                freshBass[cell] = first < before && (low - last) % PitchClass.COUNT != 0 && !alternates[cell];
                 group = cell;
             }
             before = lowest;
         }
+    }
+
+    /** Whether the same is struck above the bass of a half of a bar and above that of the half before: the bass alternates. */
+    private boolean staysAbove(int before, int cell, int bassBefore, int bass) {
+        int next = cell + 1;
+        while (next < lines.length - 1 && metric[next] == 0) {
+            next++;
+        }
+        int above = above(cell, next, bass);
+        return above != 0 && above == above(before, cell, bassBefore);
+    }
+
+    /** The pitch classes that are struck in some cells above a bass, as bits. */
+    private int above(int from, int to, int bass) {
+        int bits = 0;
+        for (int n = firstNote[from]; n < firstNote[to]; n++) {
+            Note note = notes.get(n);
+            boolean isAbove = !steps.get(n) && (note.pitch() > bass || note.start() > lines[from]);
+            bits |= isAbove ? 1 << note.pitch() % PitchClass.COUNT : 0;
+        }
+        return bits;
     }
 
     /** Where the shape of the first half of a bar comes again. */
@@ -100,7 +129,7 @@ final class ChordFigures {
             if (metric[cell] == 2) {
                 bar = n;
             } else if (metric[cell] == 1 && bar >= 0 && n - bar >= LEAST_OF_A_FIGURE && n - bar <= LONGEST_FIGURE) {
-                restarts[cell] = isAgain(bar, n, lines[cell]);
+                restarts[cell] = !alternates[cell] && isAgain(bar, n, lines[cell]);
             }
         }
     }
@@ -166,7 +195,8 @@ final class ChordFigures {
                 }
                 int struck = 0;
                 while (n < notes.size() && notes.get(n).start() - head.start() < together && notes.get(n).start() < lines[cell + i + 1]) {
-                    low = Math.min(low, notes.get(n++).pitch());
+                    low = n > first && steps.get(n) ? low : Math.min(low, notes.get(n).pitch());
+                    n++;
                     struck++;
                 }
                 open = struck < 2;

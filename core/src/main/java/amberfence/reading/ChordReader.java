@@ -151,8 +151,13 @@ public final class ChordReader {
         PitchClass lowest = PitchClass.of(stretch.low());
         int blocks = blocks(from, to);
         int notes = blocks == 0 ? stretch.strong() : blocks | ChordCells.strong(stretch.sum, stretch.total, BESIDE_BLOCKS);
+        ChordCandidates.Candidate fit = stretch.fit().chord();
+        if (fit != null && (notes & ~fit.members()) == 0 && (fit.members() & ~stretch.strong()) == 0) {
+            // What completes a chord may sound in the bass alone.
+            notes = fit.members();
+        }
         PitchClassSet strong = new PitchClassSet(notes).plus(lowest);
-        Named named = known.computeIfAbsent(new Sounding(strong, lowest, spelling, stretch.fit().chord(), blocks != 0), ChordReader::named);
+        Named named = known.computeIfAbsent(new Sounding(strong, lowest, spelling, fit, blocks != 0), ChordReader::named);
         if (named.readings.isEmpty()) {
             return Optional.empty();
         }

@@ -34,6 +34,7 @@ final class ChordStretch {
     private int start;
     double total;
     private StruckBlock firstBlock;
+    private boolean full;
     boolean isOne = true;
 
     /** @param end the cell after the last one */
@@ -50,6 +51,7 @@ final class ChordStretch {
             sum[i] += cells.weights[cell][i];
         }
         total = ChordCells.total(sum);
+        full |= cells.full[cell];
         StruckBlock block = cells.blocks[cell];
         if (block != null) {
             isOne &= firstBlock == null || block.mayBeOneWith(firstBlock);
@@ -80,7 +82,7 @@ final class ChordStretch {
         int bass = lowest();
         int beats = end - start;
         int sounding = Integer.bitCount(strong);
-        double thin = sounding < THIN.length ? THIN[sounding] : 0;
+        double thin = sounding < THIN.length && !full ? THIN[sounding] : 0;
         Candidate best = null;
         double highest = Double.NEGATIVE_INFINITY;
         for (ChordCandidates.Near near : candidates.of(strong)) {
@@ -108,7 +110,12 @@ final class ChordStretch {
     }
 
     private double silent(Candidate chord, int cell) {
+        StruckBlock block = cells.blocks[cell];
         int missing = chord.members() & ~cells.strong[cell];
+        if (block != null && block.lowest() == StruckBlock.NO_BASS) {
+            // A bass that walks leaves its root and fifth to be heard before and after.
+            missing &= ~(1 << chord.root() | chord.fifth());
+        }
         int root = missing & 1 << chord.root();
         int fifth = missing & chord.fifth() & ~root;
         int others = Integer.bitCount(missing & ~root & ~fifth);
@@ -122,7 +129,7 @@ final class ChordStretch {
         for (int cell = start + 1; cell < end && bass >= 0; cell++) {
             StruckBlock block = cells.blocks[cell];
             if (block != null) {
-                against += block.lowest() % PitchClass.COUNT == bass ? 0 : OTHER_BASS;
+                against += block.standsOn(bass) ? 0 : OTHER_BASS;
             } else if (cells.metric[cell] == 2 && cells.begins[cell]) {
                 int low = cells.figures.lows[cell][Math.min(cells.figures.lows[cell].length, end - cell) - 1];
                 against += low == Integer.MAX_VALUE || low % PitchClass.COUNT == bass ? 0 : OTHER_BASS_OF_A_BAR;

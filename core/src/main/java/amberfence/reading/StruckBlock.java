@@ -8,25 +8,34 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Three pitch classes and more that are struck together.
+ * Three pitch classes and more that are struck together, or a root with its fifth and octave.
  *
  * @param members as bits
  * @param belowTop the members without the highest note
- * @param lowest its lowest pitch
+ * @param lowest its lowest pitch, or {@link #NO_BASS} where the bass below goes its own way
  * @param end where it ends, in ticks
  * @param held for a beat or nearly
  * @param shorter than a beat, or not longer than one
  * @param weight its length in ticks
  */
 record StruckBlock(int members, int belowTop, int lowest, long end, boolean held, boolean shorter, double weight) {
+    static final int NO_BASS = -1;
     private static final int MEMBERS = 3;
+    private static final int FIFTH = 7;
     /** Notes of a stroke that are shorter than this share of the middle one do not belong to its chord. */
     private static final double MUCH_SHORTER = 0.6;
+    /** From here on one block is clearly longer than another. */
+    private static final double LONGER = 1.25;
     private static final double NEARLY_A_BEAT = 0.9;
     private static final double LITTLE_MORE_THAN_A_BEAT = 1.2;
 
-    /** The block that a stroke is, if it is one. */
-    static Optional<StruckBlock> of(List<Note> stroke, TimeMap time) {
+    /**
+     * The block that a stroke is, if it is one.
+     *
+     * @param walking a note of it that is a step of a walking bass, or null
+     * @param over whether its bass was struck before it
+     */
+    static Optional<StruckBlock> of(List<Note> stroke, Note walking, boolean over, TimeMap time) {
         if (stroke.size() < MEMBERS) {
             return Optional.empty();
         }
@@ -36,22 +45,37 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
         int highest = -1;
         long end = 0;
         for (Note note : stroke) {
-            if (belongs(note, middle)) {
+            if (note != walking && belongs(note, middle)) {
                 members |= 1 << note.pitch() % PitchClass.COUNT;
                 lowest = Math.min(lowest, note.pitch());
                 highest = Math.max(highest, note.pitch());
                 end = Math.max(end, note.end());
             }
         }
-        if (Integer.bitCount(members) < MEMBERS) {
+        if (Integer.bitCount(members) < MEMBERS && !isRootAndFifth(members, lowest)) {
             return Optional.empty();
         }
         int belowTop = 0;
         for (Note note : stroke) {
-            belowTop |= belongs(note, middle) && note.pitch() < highest ? 1 << note.pitch() % PitchClass.COUNT : 0;
+            belowTop |= note != walking && belongs(note, middle) && note.pitch() < highest ? 1 << note.pitch() % PitchClass.COUNT : 0;
         }
         double beat = Math.min(time.ticksPerQuarter(), time.pulseLength(stroke.get(0).start()));
-        return Optional.of(new StruckBlock(members, belowTop, lowest, end, middle >= NEARLY_A_BEAT * beat, middle <= LITTLE_MORE_THAN_A_BEAT * beat, middle));
+        return Optional.of(new StruckBlock(members, belowTop, walking == null && !over ? lowest : NO_BASS, end, middle >= NEARLY_A_BEAT * beat, middle <= LITTLE_MORE_THAN_A_BEAT * beat, middle));
+    }
+
+    /** Whether this one stands for a beat and not one that was struck before in it: one that is clearly longer does, and never a part of the other. */
+    boolean standsFor(StruckBlock before) {
+        return members != before.members && (before.isPartOf(this) || !isPartOf(before) && weight > LONGER * before.weight);
+    }
+
+    /** Whether its bass is of a pitch class, or not its own. */
+    boolean standsOn(int pitchClass) {
+        return lowest == NO_BASS || lowest % PitchClass.COUNT == pitchClass;
+    }
+
+    /** Root, fifth and octave are a chord of their own, and whole. */
+    private static boolean isRootAndFifth(int members, int lowest) {
+        return members == (1 << lowest % PitchClass.COUNT | 1 << (lowest + FIFTH) % PitchClass.COUNT);
     }
 
     /** The middle length of the notes of a stroke. */
@@ -69,15 +93,22 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
         return note.length() >= MUCH_SHORTER * middle;
     }
 
-    /** Two blocks that are each held for a beat are two chords, also when together they make a seventh; a tune may lie on top. */
+    /**
+     * Two blocks that are each held for a beat are two chords, also when together they make a seventh; a tune may lie on top,
+     * and the high strings alone may be struck for a moment.
+     */
     boolean mayBeOneWith(StruckBlock next) {
-        boolean sameBass = (lowest - next.lowest) % PitchClass.COUNT == 0;
+        boolean sameBass = standsOn(next.lowest % PitchClass.COUNT) || next.lowest == NO_BASS;
         if (members == next.members) {
             return sameBass || shorter || next.shorter;
         }
         boolean tune = shorter && next.shorter && (belowTop == next.belowTop || belowTop == next.members || members == next.belowTop);
-        int both = members & next.members;
-        boolean part = (both == members || both == next.members) && sameBass;
-        return tune || part && !(held && next.held);
+        boolean part = (isPartOf(next) || next.isPartOf(this)) && sameBass;
+        boolean strings = isPartOf(next) && !held && lowest > next.lowest || next.isPartOf(this) && !next.held && next.lowest > lowest;
+        return tune || strings || part && !(held && next.held);
+    }
+
+    private boolean isPartOf(StruckBlock other) {
+        return (members & other.members) == members;
     }
 }

@@ -73,6 +73,38 @@ class ChordReaderTest {
     }
 
     @Test
+    void aBassWalksBelowChordsThatAreStruckWithoutTheirRoots() {
+        // A blues in A: third, fifth and seventh on the second and fourth beat.
+        assertThat(read("A mixolydian", "r:2 [G3 C#4 E4] r r:2 [G3 C#4 E4] r r:2 [F#3 C4] r r:2 [F#3 C4] r r:2 [G3 C#4 E4] r r:2 [G3 C#4 E4] r",
+                "A1:2 C#2:2 E2:2 F#2:2 D2:2 F#2:2 A2:2 Bb2:2 A2:2 G2:2 E2:2 C2:2")).isEqualTo("A7 D7 A7");
+    }
+
+    @Test
+    void thirdAndSeventhStandForAChordOverItsBass() {
+        assertThat(read("C major", "[F3 C4]:3 [F3 C4] r:4 [F3 B3]:3 [F3 B3] r:4 [E3 B3]:3 [E3 B3] r:4",
+                "D2:2 E2:2 A2:2 Ab2:2 G2:2 F2:2 D2:2 B1:2 C2:2 E2:2 G2:2 E2:2")).isEqualTo("Dm7 G7 Cmaj7");
+    }
+
+    @Test
+    void highStringsThatAreStruckAloneBelongToTheChord() {
+        String am7 = "[A2 E3 G3 C4 E4]:2 [A2 E3 G3 C4 E4] [G3 C4 E4] r [G3 C4 E4] [A2 E3 G3 C4 E4] [G3 C4 E4]";
+        String d7 = "[D3 A3 C4 F#4]:2 [D3 A3 C4 F#4] [A3 C4 F#4] r [A3 C4 F#4] [D3 A3 C4 F#4] [A3 C4 F#4]";
+        assertThat(read("G major", am7 + " " + d7)).isEqualTo("Am7 D7");
+    }
+
+    @Test
+    void aBassInTurnWithHighStringsMakesNoChordOfItsOwn() {
+        assertThat(read("G major", "G2:2 [G3 B3 G4]:2 B2:2 [G3 B3 G4]:2 E2:2 [G3 B3 E4]:2 B2:2 [G3 B3 E4]:2 "
+                + "A2:2 [G3 C4 E4]:2 E3:2 [G3 C4 E4]:2 D3:2 [A3 C4 F#4]:2 A3:2 [A3 C4 F#4]:2")).isEqualTo("G Em Am7 D7");
+    }
+
+    @Test
+    void aRootWithFifthAndOctaveIsAChord() {
+        assertThat(read("E minor", "[E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [E2 B2 E3] [C3 G3 C4]:4 [D3 A3 D4]:4 [G2 D3 G3]:8"))
+                .isEqualTo("E5 C5 D5 G5");
+    }
+
+    @Test
     void aTuneOverChordsDoesNotChangeThem() {
         assertThat(read("C major", "[C4 E4 G4]:8 [D4 F4 A4]:8 [G3 B3 D4]:8 [C4 E4 G4]:8",
                 "E5:2 D5 C5 E5:4 F5:2 E5 D5 A5:4 B5:3 A5 G5:4 E5:8", "C3:8 D3:8 G2:8 C3:8")).isEqualTo("C Dm G C");

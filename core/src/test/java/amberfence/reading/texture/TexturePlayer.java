@@ -25,10 +25,14 @@ final class TexturePlayer {
     private static final int MIDDLE = 64;
     /** Twenty milliseconds. */
     private static final int HAND = 16;
+    /** From a root up to here a bass walks without reaching the chords. */
+    private static final int HIGHEST_ROOT = 45;
     /** Intervals between roots: fourths and fifths, thirds, steps, a tritone. */
     private static final int[] MOVES = {5, 7, 5, 7, 3, 4, 8, 9, 2, 10, 1, 11, 6};
     private static final List<ChordKind> SMALL = kinds("", "m", "7", "maj7", "m7", "ø7", "°7", "m(maj7)", "6", "m6", "sus4", "7sus4", "°", "+", "7(#5)", "7(b5)", "maj7(#5)", "(add9)", "m(add9)");
     private static final List<ChordKind> LARGER = kinds("", "m", "7", "maj7", "m7", "ø7", "°7", "6", "m6", "sus4", "7sus4", "°", "+", "7(#5)", "7(b5)", "(add9)", "9", "maj9", "m9", "7(b9)", "7(#9)", "6/9", "9sus4");
+    private static final List<ChordKind> SEVENTHS = kinds("7", "maj7", "m7", "ø7", "6", "m6", "m(maj7)");
+    private static final List<ChordKind> POWERS = kinds("5");
     private static final List<ChordKind> TRIADS = kinds("", "m", "°", "+", "sus4", "sus2");
     /** Each of their inversions has one name only. */
     private static final List<ChordKind> INVERTIBLE = kinds("", "m", "7", "maj7", "m(maj7)", "°");
@@ -81,7 +85,7 @@ final class TexturePlayer {
 
     private void meanChords() {
         int halves = switch (texture.pattern()) {
-            case TWO_A_BAR, TWO_BROKEN -> 2;
+            case TWO_A_BAR, TWO_BROKEN, TWO_WALKED -> 2;
             default -> 1;
         };
         long length = bar / halves;
@@ -106,7 +110,9 @@ final class TexturePlayer {
             case BLOCK, STACCATO -> ALL;
             case INVERTED -> INVERTIBLE;
             case TWO_BROKEN -> texture.denominator() == 8 ? TRIADS : SMALL;
-            case LOW_AND_HIGH, PAIRS, WALKING, TUNE_OVER_BROKEN, TUNE -> SMALL;
+            case ROOTLESS, SHELLS, ROOTLESS_OVER_HELD, TWO_WALKED -> SEVENTHS;
+            case LOW_AND_HIGH, PAIRS, WALKING, STRUMMED, THREE_THREE_TWO, PUMPING, SPREAD_LOW, OFF_BEATS, ROOT_AND_FIFTH, TENTHS, FOUR_VOICES, STRUMMED_WITH_RESTS, ROOT_AND_THIRD, TUNE_OVER_BROKEN, TUNE -> SMALL;
+            case POWER -> POWERS;
             default -> LARGER;
         };
         Chord chord = Chord.of(spelling.name(new PitchClass(root)), kinds.get(random.nextInt(kinds.size())));
@@ -175,6 +181,132 @@ final class TexturePlayer {
                 block(start + 3 * QUARTER, start + 3 * QUARTER + 200, upper);
             }
             case WALKING -> walk(index, bass, upper);
+            case ROOTLESS -> {
+                walkByStep(index, bass > HIGHEST_ROOT ? bass - 12 : bass);
+                for (int beat : new int[] {1, 3}) {
+                    block(start + beat * QUARTER, start + beat * QUARTER + 280, led(all.subList(1, all.size())));
+                }
+            }
+            case SHELLS -> {
+                walkByStep(index, bass > HIGHEST_ROOT ? bass - 12 : bass);
+                List<Integer> shell = led(List.of(all.get(1), all.get(3)));
+                block(start, start + QUARTER + EIGHTH - 40, shell);
+                block(start + QUARTER + EIGHTH, start + QUARTER + EIGHTH + 180, shell);
+            }
+            case ROOTLESS_OVER_HELD -> {
+                note(start, end - 20, bass);
+                comp(start, end, led(all.subList(1, all.size())));
+            }
+            case OFF_BEATS -> {
+                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                note(start, start + QUARTER + EIGHTH - 40, bass);
+                note(start + QUARTER + EIGHTH, start + 2 * QUARTER - 40, fifth);
+                note(start + 2 * QUARTER, start + 3 * QUARTER - 40, bass);
+                note(start + 3 * QUARTER, start + 3 * QUARTER + EIGHTH - 20, fifth);
+                note(start + 3 * QUARTER + EIGHTH, end - 20, bass + 12);
+                for (long from = start + EIGHTH; from < end; from += QUARTER) {
+                    block(from, from + 140, led(upper));
+                }
+            }
+            case ROOT_AND_FIFTH -> {
+                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                note(start, start + 3 * EIGHTH - 20, bass);
+                note(start + 3 * EIGHTH, start + 2 * QUARTER - 20, fifth);
+                note(start + 2 * QUARTER, start + 2 * QUARTER + 3 * EIGHTH - 20, fifth);
+                note(start + 2 * QUARTER + 3 * EIGHTH, end - 20, bass);
+                for (int eighth : new int[] {0, 2, 5}) {
+                    block(start + eighth * EIGHTH, start + eighth * EIGHTH + 200, led(upper));
+                }
+            }
+            case TENTHS -> {
+                int third = bass + 12 + meant.chord().kind().tone(3).or(() -> meant.chord().kind().tone(4)).or(() -> meant.chord().kind().tone(2)).orElseThrow().semitones();
+                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                List<Integer> figure = new ArrayList<>(List.of(bass, fifth, third));
+                all.stream().skip(3).forEach(pitch -> figure.add(pitch));
+                broken(start, end, figure, i -> zigzag(i, figure.size()));
+                tune(start, end, meant.chord());
+            }
+            case TWO_WALKED -> {
+                Chord next = index + 1 < chords.size() ? chords.get(index + 1).chord() : meant.chord();
+                int into = bass + Math.floorMod(next.root().pitchClass().number() - bass + 6, 12) - 6;
+                note(start, start + QUARTER - 30, bass);
+                note(start + QUARTER, end - 30, into + (random.nextBoolean() ? 1 : -1));
+                block(start, start + QUARTER - 60, led(all.subList(1, all.size())));
+            }
+            case FOUR_VOICES -> {
+                List<Integer> voices = led(upper);
+                note(start, end - 10, bass);
+                for (int i = 0; i < voices.size(); i++) {
+                    int pitch = voices.get(i);
+                    int beside = pitch + (random.nextBoolean() ? 1 : -1);
+                    while (!inScale(beside)) {
+                        beside += beside > pitch ? 1 : -1;
+                    }
+                    if (i == 1) {
+                        note(start, end - EIGHTH, pitch);
+                        note(end - EIGHTH, end - 10, beside);
+                    } else {
+                        note(start, end - 10, pitch);
+                    }
+                }
+            }
+            case STRUMMED_WITH_RESTS -> {
+                List<Integer> strings = strings(all);
+                List<Integer> high = strings.subList(strings.size() - 3, strings.size());
+                block(start, start + QUARTER - 30, strings);
+                block(start + QUARTER, start + QUARTER + EIGHTH - 20, strings);
+                for (int eighth : new int[] {3, 5, 7}) {
+                    block(start + eighth * EIGHTH, start + (eighth + 1) * EIGHTH - 20, high);
+                }
+                block(start + 3 * QUARTER, start + 3 * QUARTER + EIGHTH - 20, strings);
+            }
+            case ROOT_AND_THIRD -> {
+                int third = bass + meant.chord().kind().tone(3).map(tone -> tone.semitones()).orElse(5);
+                note(start, start + QUARTER - 60, bass);
+                note(start + 2 * QUARTER, start + 3 * QUARTER - 60, third);
+                block(start + QUARTER, start + QUARTER + 200, led(upper));
+                block(start + 3 * QUARTER, start + 3 * QUARTER + 200, led(upper));
+            }
+            case BASS_THEN_LED -> {
+                note(start, start + beat() - 30, bass);
+                for (long from = start + beat(); from < end; from += beat()) {
+                    block(from, from + beat() - 60, led(upper));
+                }
+            }
+            case POWER -> {
+                List<Integer> strings = List.of(bass, bass + 7, bass + 12);
+                for (long from = start; from < end; from += EIGHTH) {
+                    block(from, from + EIGHTH - 30, strings);
+                }
+            }
+            case STRUMMED -> {
+                List<Integer> strings = strings(all);
+                block(start, start + EIGHTH - 20, strings);
+                for (long from = start + EIGHTH; from < end; from += EIGHTH) {
+                    boolean down = (from - start) % QUARTER == 0;
+                    block(from, from + EIGHTH - 20, down ? strings : strings.subList(strings.size() - 3, strings.size()));
+                }
+            }
+            case THREE_THREE_TWO -> {
+                for (int eighth : new int[] {0, 3, 6}) {
+                    long from = start + eighth * EIGHTH;
+                    note(from, from + 2 * EIGHTH - 30, bass);
+                    block(from, from + 2 * EIGHTH - 30, upper);
+                }
+            }
+            case PUMPING -> {
+                for (long from = start; from < end; from += EIGHTH) {
+                    note(from, from + EIGHTH - 40, bass);
+                }
+                block(start, end - 20, led(upper));
+            }
+            case SPREAD_LOW -> {
+                note(start, end - 20, bass);
+                note(start, end - 20, bass - 12);
+                for (long from = start; from < end; from += beat()) {
+                    block(from, from + beat() - 30, led(upper));
+                }
+            }
             case COMPING -> comp(start - EIGHTH, end, all);
             case COMPING_OVER_BASS -> {
                 note(start, end - 20, bass);
@@ -189,6 +321,13 @@ final class TexturePlayer {
                 tune(start, end, meant.chord());
             }
         }
+    }
+
+    private static List<Integer> strings(List<Integer> chord) {
+        List<Integer> strings = new ArrayList<>(chord);
+        strings.add(chord.get(0) + 12);
+        strings.add(chord.get(1) + 12);
+        return strings;
     }
 
     private long beat() {
@@ -249,6 +388,20 @@ final class TexturePlayer {
         }
         block(meant.start() + QUARTER, meant.start() + QUARTER + 300, upper);
         block(meant.start() + 3 * QUARTER - EIGHTH, meant.start() + 3 * QUARTER, upper);
+    }
+
+    /** Root, a step of the scale or a member, the fifth, and a note beside the next root: a step of the scale or a semitone. */
+    private void walkByStep(int index, int bass) {
+        Meant meant = chords.get(index);
+        int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+        int third = bass + meant.chord().kind().tone(3).map(tone -> tone.semitones()).orElse(5);
+        int next = index + 1 < chords.size() ? chords.get(index + 1).chord().root().pitchClass().number() : bass % 12;
+        int near = fifth + Math.floorMod(next - fifth + 6, 12) - 6;
+        int beside = new int[] {-2, -1, 1, 2}[random.nextInt(4)];
+        int[] line = {bass, random.nextInt(3) == 0 ? bass + 2 : third, fifth, near + beside};
+        for (int i = 0; i < line.length; i++) {
+            note(meant.start() + i * QUARTER, meant.start() + (i + 1) * QUARTER - 30, line[i]);
+        }
     }
 
     /** Quarters and eighths: members on the beats, near the one before; notes of the scale beside them between. */

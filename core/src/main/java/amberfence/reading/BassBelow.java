@@ -1,0 +1,133 @@
+package amberfence.reading;
+
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
+import amberfence.theory.PitchClass;
+import java.util.BitSet;
+import java.util.List;
+
+/**
+ * The bass below chords that are struck without it, or over its steps. Where it walks it goes from note to note between strong
+ * beats while the chords stay what they are: such notes lead on and belong to no chord (common practice, no source).
+ */
+final class BassBelow {
+    /** So many strokes on either side are looked at. */
+    private static final int STROKES = 4;
+    /** A bass lies so many semitones below what is struck with it, at least. */
+    private static final int APART = 3;
+    /** The longest way from one step to the next, in semitones: a sixth. */
+    private static final int WAY = 9;
+    /** A step sounds for so much of the way to the next one, at least. */
+    private static final double SOUNDS = 0.6;
+
+    /** What is struck together, in time. */
+    final List<List<Note>> strokes;
+    /** Which notes, by their index in time, are steps of a bass that walks. */
+    final BitSet steps = new BitSet();
+    private final Note[] lowest;
+    /** For each stroke its step, or null. */
+    private final Note[] walking;
+    private final TimeMap time;
+    private final long near;
+
+    BassBelow(ChordBeats beats, TimeMap time) {
+        this.strokes = Strokes.of(beats.notes, time);
+        this.time = time;
+        this.near = beats.near;
+        this.lowest = new Note[strokes.size()];
+        this.walking = new Note[strokes.size()];
+        for (int i = 0; i < lowest.length; i++) {
+            for (Note note : strokes.get(i)) {
+                lowest[i] = lowest[i] == null || note.pitch() < lowest[i].pitch() ? note : lowest[i];
+            }
+        }
+        int cell = 0;
+        int index = 0;
+        for (int i = 0; i < lowest.length; i++) {
+            long start = strokes.get(i).get(0).start();
+            while (cell + 1 < beats.metric.length && beats.lines[cell + 1] <= start) {
+                cell++;
+            }
+            boolean strong = beats.metric[cell] > 0 && beats.lines[cell] == start;
+            if (!strong && walks(i)) {
+                walking[i] = lowest[i];
+                steps.set(index + strokes.get(i).indexOf(lowest[i]));
+            }
+            index += strokes.get(i).size();
+        }
+    }
+
+    /** The step of a walking bass that is struck in a stroke, or null. */
+    Note walking(int stroke) {
+        return walking[stroke];
+    }
+
+    /** Whether the lowest note of a stroke off the strong beats only leads on. */
+    private boolean walks(int stroke) {
+        Note bass = lowest[stroke];
+        boolean follows = false;
+        boolean alone = strokes.get(stroke).size() == 1;
+        int from = Math.max(0, stroke - STROKES);
+        int to = Math.min(strokes.size() - 1, stroke + STROKES);
+        for (int i = from; i <= to; i++) {
+            if (i < stroke ? follows(lowest[i], bass) : follows(bass, lowest[i])) {
+                follows = true;
+                alone |= strokes.get(i).size() == 1;
+            }
+        }
+        return follows && alone && isApart(stroke, bass) && isUnderOneChord(stroke, from, to);
+    }
+
+    /** Whether a stroke comes after its bass, which was struck alone below it. */
+    boolean isOver(int stroke) {
+        if (strokes.get(stroke).size() < 2) {
+            return false;
+        }
+        for (int i = stroke - 1; i >= Math.max(0, stroke - STROKES); i--) {
+            if (strokes.get(i).size() == 1 && lowest[i].pitch() <= lowest[stroke].pitch() - APART) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * Whether chords are struck above a bass, and what is struck with it is struck before or after it too; not with the same
+     * lowest note, for then that belongs to the chord. (The bar before may be the same throughout: it is not looked at for this.)
+     */
+    private boolean isUnderOneChord(int stroke, int from, int to) {
+        int above = above(stroke);
+        boolean chords = Integer.bitCount(above) > 1;
+        boolean stays = above == 0;
+        for (int i = from; i <= to; i++) {
+            int others = i == stroke ? 0 : above(i);
+            chords |= Integer.bitCount(others) > 1;
+            boolean same = others != 0 && others == above && lowest[i].pitch() == lowest[stroke].pitch();
+            if (same && Math.abs(i - stroke) < STROKES) {
+                return false;
+            }
+            stays |= others != 0 && ((others & above) == others || (others & above) == above);
+        }
+        return chords && stays;
+    }
+
+    private boolean isApart(int stroke, Note bass) {
+        return strokes.get(stroke).stream().allMatch(note -> note == bass || note.pitch() >= bass.pitch() + APART);
+    }
+
+    /** The pitch classes that a stroke has above its lowest note, as bits. */
+    private int above(int stroke) {
+        int bits = 0;
+        for (Note note : strokes.get(stroke)) {
+            bits |= note != lowest[stroke] ? 1 << note.pitch() % PitchClass.COUNT : 0;
+        }
+        return bits;
+    }
+
+    /** Whether the second note goes on after the first, a beat later or more, on another pitch; a short rest between them does not matter. */
+    private boolean follows(Note first, Note second) {
+        int way = Math.abs(first.pitch() - second.pitch());
+        long apart = second.start() - first.start();
+        return way > 0 && way <= WAY && apart >= time.ticksPerQuarter() - near && first.length() <= apart + near && first.length() >= SOUNDS * apart;
+    }
+}
