@@ -25,6 +25,8 @@ final class BassBelow {
     /** Which notes, by their index in time, are steps of a bass that walks. */
     final BitSet steps = new BitSet();
     private final Note[] lowest;
+    /** For each stroke the pitch classes above its lowest note, as bits. */
+    private final int[] above;
     /** For each stroke its step, or null. */
     private final Note[] walking;
     private final TimeMap time;
@@ -35,11 +37,17 @@ final class BassBelow {
         this.time = time;
         this.near = beats.near;
         this.lowest = new Note[strokes.size()];
+        this.above = new int[strokes.size()];
         this.walking = new Note[strokes.size()];
         for (int i = 0; i < lowest.length; i++) {
+            Note low = strokes.get(i).get(0);
             for (Note note : strokes.get(i)) {
-                lowest[i] = lowest[i] == null || note.pitch() < lowest[i].pitch() ? note : lowest[i];
+                low = note.pitch() < low.pitch() ? note : low;
             }
+            for (Note note : strokes.get(i)) {
+                above[i] |= note != low ? 1 << note.pitch() % PitchClass.COUNT : 0;
+            }
+            lowest[i] = low;
         }
         int cell = 0;
         int index = 0;
@@ -66,13 +74,13 @@ final class BassBelow {
     private boolean walks(int stroke) {
         Note bass = lowest[stroke];
         boolean follows = false;
-        boolean alone = strokes.get(stroke).size() == 1;
+        boolean alone = above[stroke] == 0;
         int from = Math.max(0, stroke - STROKES);
         int to = Math.min(strokes.size() - 1, stroke + STROKES);
         for (int i = from; i <= to; i++) {
             if (i < stroke ? follows(lowest[i], bass) : follows(bass, lowest[i])) {
                 follows = true;
-                alone |= strokes.get(i).size() == 1;
+                alone |= above[i] == 0;
             }
         }
         return follows && alone && isApart(stroke, bass) && isUnderOneChord(stroke, from, to);
@@ -80,11 +88,8 @@ final class BassBelow {
 
     /** Whether a stroke comes after its bass, which was struck alone below it. */
     boolean isOver(int stroke) {
-        if (strokes.get(stroke).size() < 2) {
-            return false;
-        }
-        for (int i = stroke - 1; i >= Math.max(0, stroke - STROKES); i--) {
-            if (strokes.get(i).size() == 1 && lowest[i].pitch() <= lowest[stroke].pitch() - APART) {
+        for (int i = stroke - 1; above[stroke] != 0 && i >= Math.max(0, stroke - STROKES); i--) {
+            if (above[i] == 0 && lowest[i].pitch() <= lowest[stroke].pitch() - APART) {
                 return true;
             }
         }
@@ -96,32 +101,23 @@ final class BassBelow {
      * lowest note, for then that belongs to the chord. (The bar before may be the same throughout: it is not looked at for this.)
      */
     private boolean isUnderOneChord(int stroke, int from, int to) {
-        int above = above(stroke);
-        boolean chords = Integer.bitCount(above) > 1;
-        boolean stays = above == 0;
+        int chord = above[stroke];
+        boolean chords = Integer.bitCount(chord) > 1;
+        boolean stays = chord == 0;
         for (int i = from; i <= to; i++) {
-            int others = i == stroke ? 0 : above(i);
+            int others = i == stroke ? 0 : above[i];
             chords |= Integer.bitCount(others) > 1;
-            boolean same = others != 0 && others == above && lowest[i].pitch() == lowest[stroke].pitch();
+            boolean same = others != 0 && others == chord && lowest[i].pitch() == lowest[stroke].pitch();
             if (same && Math.abs(i - stroke) < STROKES) {
                 return false;
             }
-            stays |= others != 0 && ((others & above) == others || (others & above) == above);
+            stays |= others != 0 && ((others & chord) == others || (others & chord) == chord);
         }
         return chords && stays;
     }
 
     private boolean isApart(int stroke, Note bass) {
         return strokes.get(stroke).stream().allMatch(note -> note == bass || note.pitch() >= bass.pitch() + APART);
-    }
-
-    /** The pitch classes that a stroke has above its lowest note, as bits. */
-    private int above(int stroke) {
-        int bits = 0;
-        for (Note note : strokes.get(stroke)) {
-            bits |= note != lowest[stroke] ? 1 << note.pitch() % PitchClass.COUNT : 0;
-        }
-        return bits;
     }
 
     /** Whether the second note goes on after the first, a beat later or more, on another pitch; a short rest between them does not matter. */

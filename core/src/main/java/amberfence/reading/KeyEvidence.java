@@ -21,6 +21,15 @@ public sealed interface KeyEvidence {
         }
     }
 
+    /** The bass goes round and round; whether from the tonic. */
+    record Round(boolean fromTonic) implements KeyEvidence {
+        @Override
+        public String words(Spelling spelling) {
+            String tonic = spelling.key().tonic().text();
+            return fromTonic ? Texts.say("the bass goes round and round from %s", tonic) : Texts.say("the bass goes round and round, but not from %s", tonic);
+        }
+    }
+
     /** The bass comes to its last note, the tonic, from the fifth, or from the fourth above. */
     record Cadence(PitchClass from) implements KeyEvidence {
         @Override

@@ -20,7 +20,7 @@ import java.util.List;
  * last note of the bass, the way to the last one, and the last note of the tune.
  *
  * <p>Of the six profiles in {@link KeyProfile}, {@link #PROFILE} found the most keys in the measurement that the test
- * {@code KeyFinderMeasurementTest} repeats: of 23 public-domain tunes in major, minor and modes it found 21 whole and 39
+ * {@code KeyFinderMeasurementTest} repeats: of 23 public-domain tunes in major, minor and modes it found 22 whole and 39
  * of 46 halves; the others found 20 whole and 35 to 39 halves.
  */
 public final class KeyFinder {
@@ -49,7 +49,7 @@ public final class KeyFinder {
             lengths[pitchClass] += note.length();
             counts[pitchClass]++;
         }
-        this.frame = Frame.of(notes);
+        this.frame = Frame.of(notes, time);
     }
 
     /** Candidates for the notes of some lines, best first; none when there are no notes, or all twelve weigh the same. */

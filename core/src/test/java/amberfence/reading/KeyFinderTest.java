@@ -11,6 +11,7 @@ import amberfence.notes.LineText;
 import amberfence.notes.Note;
 import amberfence.notes.Role;
 import amberfence.notes.TimeMap;
+import amberfence.theory.Chord;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
 import amberfence.theory.Spelling;
@@ -20,6 +21,8 @@ import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class KeyFinderTest {
     private static final TimeMap TIME = TimeMap.usual(480);
@@ -82,6 +85,31 @@ class KeyFinderTest {
         assertThat(best("[C3 E4 G4]:4 [F3 A4 C5]:4 [G3 B4 D5]:4 [C3 E4 G4]:4")).isEqualTo("C major");
         assertThat(best("[A2 C4 E4]:4 [D3 F4 A4]:4 [E3 B4 E4]:4 [A2 C4 E4]:4")).isEqualTo("A minor");
         assertThat(best("[D3 A3 F4]:4 [G3 B3 D4]:4 [C3 E4 G4]:4 [D3 A3 F4]:4")).isEqualTo("D dorian");
+    }
+
+    /** Four rounds of each, a chord a bar, roots in the bass. Common practice, no source: such songs are heard in the key of the first chord, unless a fifth leads home. */
+    @ParameterizedTest
+    @CsvSource({"C G Am F, C major", "G D Em C, G major", "F C Dm Bb, F major", "Dm G, D dorian", "Am D, A dorian", "Em F, E phrygian", "G F C G, G mixolydian",
+        "Dm G C C, C major", "Bm Em A D, D major", "Am Dm E7 Am, A minor"})
+    void hearsARoundOfChordsFromItsFirstUnlessItComesHome(String chords, String key) {
+        StringBuilder round = new StringBuilder();
+        for (String symbol : chords.split(" ")) {
+            Chord chord = Chord.parse(symbol);
+            round.append('[').append(chord.root().plainText()).append('2');
+            chord.names().forEach(name -> round.append(' ').append(name.plainText()).append('4'));
+            round.append("]:4 ");
+        }
+        assertThat(best(round.toString().repeat(4))).isEqualTo(key);
+        KeyCandidate first = KeyFinder.find(List.of(line(round.toString().repeat(4))), TIME, KeyFamily.MODES).get(0);
+        assertThat(first.evidence().get(0)).isIn(new KeyEvidence.Round(true), new KeyEvidence.BassFrame(true, true), new KeyEvidence.BassFrame(false, true));
+    }
+
+    @Test
+    void aTuneThatIsPlayedTwiceStillEndsWhereItEnds() {
+        String tune = "D4:2 E4:2 F4:4 G4:4 A4:4 Bb4:2 A4:2 G4:4 E4:4 F4:4 E4:4 D4:4 ";
+        KeyCandidate first = KeyFinder.find(List.of(line(tune.repeat(2))), TIME, KeyFamily.MODES).get(0);
+        assertThat(first.key().plainText()).isEqualTo("D minor");
+        assertThat(first.evidence()).contains(new KeyEvidence.BassFrame(true, true));
     }
 
     @Test

@@ -16,6 +16,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -25,6 +26,10 @@ import javafx.scene.layout.VBox;
 /** One place: where, in which part, what is wrong, the ways out as buttons, and leave. */
 final class DoubtCell extends ListCell<Doubt> {
     private static final double NARROW = 640;
+    /** How high a row is with the ways out beside the sentence, and below it. */
+    private static final double BESIDE = 30;
+    private static final double BELOW = 50;
+    private final ListView<Doubt> list;
     private final Session session;
     private final ThroughModel model;
     private final Label place = Controls.label("", "soft", "small");
@@ -45,8 +50,9 @@ final class DoubtCell extends ListCell<Doubt> {
      * @param onHear hears the bars around it
      * @param onTry shows what a way out, counted from 0, would make of the place
      */
-    DoubtCell(Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
+    DoubtCell(ListView<Doubt> list, Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
               BiConsumer<Doubt, Integer> onTry, Consumer<Doubt> onHear) {
+        this.list = list;
         this.session = session;
         this.model = model;
         this.onMend = onMend;
@@ -66,7 +72,13 @@ final class DoubtCell extends ListCell<Doubt> {
         Controls.tip(sentence, sentence::getText);
         ways.setAlignment(Pos.CENTER_RIGHT);
         setPrefWidth(0);
-        widthProperty().addListener(change -> arrange());
+        list.fixedCellSizeProperty().addListener(change -> arrange());
+    }
+
+    /** All rows of a list are of one height: else, to show one far down, a list may make each row before it to know how high it is. */
+    static void keepHeight(ListView<Doubt> list) {
+        list.setFixedCellSize(BELOW);
+        list.widthProperty().addListener((property, old, now) -> list.setFixedCellSize(now.doubleValue() < NARROW ? BELOW : BESIDE));
     }
 
     /** The ways out stand beside the sentence, or below it where it would be cut. */
@@ -74,7 +86,7 @@ final class DoubtCell extends ListCell<Doubt> {
         if (isEmpty()) {
             return;
         }
-        boolean narrow = getWidth() < NARROW;
+        boolean narrow = list.getFixedCellSize() == BELOW;
         Pane row = narrow ? below : beside;
         if (getGraphic() != row) {
             (narrow ? beside : below).getChildren().clear();

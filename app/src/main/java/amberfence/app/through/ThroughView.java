@@ -74,7 +74,8 @@ public final class ThroughView extends VBox {
         heading.setId("through-heading");
         rows.setId("through-rows");
         rows.setAccessibleText(Words.say("drawer.through"));
-        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
+        DoubtCell.keepHeight(rows);
+        rows.setCellFactory(list -> new DoubtCell(list, session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
         rows.setPlaceholder(Controls.label(Words.say("through.none"), "soft"));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> goTo(now));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::typed);
