@@ -11,15 +11,11 @@ import amberfence.format.project.ProjectReader;
 import amberfence.format.project.ProjectWriter;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
-import amberfence.notes.Role;
 import amberfence.song.LeftPlaces;
-import amberfence.song.Part;
 import amberfence.song.Song;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
-import java.util.stream.IntStream;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
@@ -62,25 +58,6 @@ class ReadThroughViewTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         waitUntil(() -> rows().getItems().size() == all);
         assertThat(rows().getItems()).as("undone, the first is there again").anyMatch(doubt -> doubt.note().id() == first.note().id());
-    }
-
-    @Test
-    void makesOnlyTheRowsThatAreSeenHoweverManyPlacesThereAre() {
-        Random random = new Random(7);
-        List<Note> notes = IntStream.range(0, 20_000).mapToObj(i -> new Note(i + 1, i * 120L, 110, 48 + random.nextInt(30), 80, 0, 64)).toList();
-        interact(() -> session.open(ProjectDocument.of(Song.empty("Long").withParts(List.of(Part.of(0, "Long", Role.MELODY, 0, Line.of(notes)))).withNextId(60_000)), null));
-        push(KeyCode.CONTROL, KeyCode.DIGIT8);
-        waitUntil(() -> rows().getItems().size() > 5_000);
-        interact(() -> session.preferences().keep("through-hear", "off"));
-        interact(() -> rows().requestFocus());
-        int[] seen = {0};
-        for (KeyCode key : List.of(KeyCode.END, KeyCode.PAGE_UP, KeyCode.DIGIT1, KeyCode.P, KeyCode.HOME, KeyCode.DIGIT1, KeyCode.END, KeyCode.L)) {
-            push(key);
-            settle();
-            waitUntil(() -> !session.working().get());
-            seen[0] = Math.max(seen[0], rows().lookupAll(".change-row").size());
-        }
-        assertThat(seen[0]).isLessThan(60);
     }
 
     @Test

@@ -14,6 +14,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** Does what a place that was found offers. */
 public final class Mending {
@@ -22,7 +24,7 @@ public final class Mending {
 
     /** A song with one way out taken, in the notes that a part holds itself; the same when one of them is no longer there. */
     public static Song mended(Song song, int partId, Mend mend) {
-        if (song.find(partId).filter(part -> mend.notes().stream().allMatch(note -> part.line().note(note).isPresent())).isEmpty()) {
+        if (song.find(partId).filter(part -> concerned(part.line(), mend).size() == mend.notes().size()).isEmpty()) {
             return song;
         } else if (mend instanceof Mend.Allow allow) {
             return song.withFence(song.fence().withAllowed(List.of(allow.note()), true));
@@ -36,10 +38,14 @@ public final class Mending {
 
     /** How the notes of a line would be that one way out changes; none where it only takes away, or changes no note. */
     public static List<Note> after(Line line, Mend mend) {
-        if (mend.notes().stream().anyMatch(note -> line.note(note).isEmpty())) {
-            return List.of();
-        }
-        return mended(line, mend).notes().stream().filter(note -> mend.notes().contains(note.id()) && !line.note(note.id()).orElseThrow().equals(note)).toList();
+        Map<Long, Note> before = concerned(line, mend);
+        return before.size() < mend.notes().size() ? List.of()
+                : mended(line, mend).notes().stream().filter(note -> before.containsKey(note.id()) && !before.get(note.id()).equals(note)).toList();
+    }
+
+    /** The notes of a line that a way out is about; there may be thousands. */
+    private static Map<Long, Note> concerned(Line line, Mend mend) {
+        return line.notes().stream().filter(note -> mend.notes().contains(note.id())).collect(Collectors.toMap(Note::id, Function.identity()));
     }
 
     private static Line mended(Line line, Mend mend) {

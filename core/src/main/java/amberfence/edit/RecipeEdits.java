@@ -2,6 +2,7 @@ package amberfence.edit;
 
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.NoteIndex;
 import amberfence.notes.NoteSet;
 import amberfence.result.SongResults;
 import amberfence.song.Part;
@@ -60,9 +61,9 @@ public final class RecipeEdits {
         HandEdits.Done done = new HandEdits.Done(song, Outcome.unchanged(Line.EMPTY, List.of()));
         for (Recipe.Entry entry : recipe.steps()) {
             Song before = done.song();
-            Line line = before.part(partId).line();
+            NoteIndex known = new NoteIndex(List.of(before.part(partId).line()));
             done = hands.command(before, partId, entry.step().step(texts(before)), picked(before, partId, entry, chosen));
-            chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> line.note(id).isEmpty()).toList(), true);
+            chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> known.place(id) < 0).toList(), true);
         }
         return done;
     }

@@ -75,7 +75,7 @@ final class DoubtCell extends ListCell<Doubt> {
         list.fixedCellSizeProperty().addListener(change -> arrange());
     }
 
-    /** All rows of a list are of one height: else, to show one far down, a list may make each row before it to know how high it is. */
+    /** All rows are of one height, so that the list knows where each of thousands is without making it. */
     static void keepHeight(ListView<Doubt> list) {
         list.setFixedCellSize(BELOW);
         list.widthProperty().addListener((property, old, now) -> list.setFixedCellSize(now.doubleValue() < NARROW ? BELOW : BESIDE));

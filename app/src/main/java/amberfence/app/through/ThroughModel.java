@@ -11,6 +11,7 @@ import amberfence.edit.Mending;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
 import amberfence.notes.NoteIdentity;
+import amberfence.notes.NoteIndex;
 import amberfence.song.LeftPlaces;
 import amberfence.song.Part;
 import java.util.ArrayList;
@@ -38,6 +39,8 @@ final class ThroughModel {
     private OptionalInt part = OptionalInt.empty();
     private ReadThrough.Found found = new ReadThrough.Found(List.of(), List.of());
     private int mended;
+    private Line indexed = Line.EMPTY;
+    private NoteIndex index = new NoteIndex(List.of());
 
     ThroughModel(Session session, NoteCommands commands) {
         this.session = session;
@@ -132,17 +135,26 @@ final class ThroughModel {
 
     /** The ways out that can be taken: a pitch wherever the note comes from one of the part, all else where no step has changed it. */
     List<Mend> mends(Doubt doubt) {
-        Line own = session.song().find(doubt.part()).map(Part::line).orElse(Line.EMPTY);
+        NoteIndex own = own(session.song().find(doubt.part()).map(Part::line).orElse(Line.EMPTY));
         List<Mend> possible = new ArrayList<>();
         for (Mend mend : doubt.mends()) {
             boolean pitches = mend instanceof Mend.ToPitch || mend instanceof Mend.WholeChord || mend instanceof Mend.Allow;
             boolean asTheyAre = pitches || doubt.notes().stream().filter(note -> mend.notes().contains(note.id()))
-                    .allMatch(note -> own.note(note.id()).filter(note::equals).isPresent());
-            if (asTheyAre && mend.notes().stream().allMatch(note -> NoteIdentity.isOwn(note) && own.note(note).isPresent())) {
+                    .allMatch(note -> own.place(note.id()) >= 0 && own.at(own.place(note.id())).equals(note));
+            if (asTheyAre && mend.notes().stream().allMatch(note -> NoteIdentity.isOwn(note) && own.place(note) >= 0)) {
                 possible.add(mend);
             }
         }
         return possible;
+    }
+
+    /** The notes of a part by their identities: a way out may be about thousands of them, and each row asks. */
+    private NoteIndex own(Line line) {
+        if (line != indexed) {
+            index = new NoteIndex(List.of(line));
+            indexed = line;
+        }
+        return index;
     }
 
     /** Shows in the ladder how the notes would be. */

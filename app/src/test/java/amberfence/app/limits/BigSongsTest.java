@@ -10,6 +10,7 @@ import amberfence.edit.LineEdit;
 import amberfence.edit.ProgressionEdits;
 import amberfence.format.project.ProjectDocument;
 import amberfence.notes.ChordSpan;
+import amberfence.notes.Fence;
 import amberfence.notes.KeyPlan;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
@@ -214,6 +215,24 @@ public class BigSongsTest extends WindowTest {
             measure(blocks, "overview opened", () -> ((ToggleButton) lookup("#tab-overview").query()).setSelected(true));
             measure(blocks, "overview: an edit", () -> session.edit("title", old -> old.withTitle("x")));
             measure(blocks, "overview: a step", () -> session.addStep(1, "move", some -> Move.USUAL));
+        }
+    }
+
+    /** As when everything was drawn to one beat by mistake: each of them is outside, and one way out is the whole chord. */
+    @Test
+    void readingAChordOfTwentyThousandNotesThrough() {
+        List<Note> notes = new ArrayList<>();
+        for (int i = 0; i < 20_000; i++) {
+            notes.add(new Note(i + 1, 0, 480, 49 + i % 5 * 12, 80, 0, 64));
+        }
+        Song song = Song.empty("Chord").withFence(Fence.of(KeyPlan.of(Key.parse("C major")))).withNextId(30_000)
+                .withParts(List.of(Part.of(0, "Empty", Role.MELODY, 0, Line.EMPTY), Part.of(1, "Chord", Role.CHORDS, 1, Line.of(notes))));
+        try (Blocks blocks = new Blocks()) {
+            interact(() -> open(song));
+            interact(() -> session.selection().selectPart(0));
+            measure(blocks, "a chord of 20,000 notes: read through opened", () -> workspace.openTab("through"));
+            waitUntil(() -> lookup("#through-rows").queryListView().getItems().size() >= 20_000);
+            measure(blocks, "a chord of 20,000 notes: scrolled", () -> lookup("#through-rows").queryListView().scrollTo(9_000));
         }
     }
 
