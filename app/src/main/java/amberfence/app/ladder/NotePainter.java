@@ -8,6 +8,7 @@ import amberfence.notes.NoteSet;
 import amberfence.reading.Overlaps;
 import amberfence.result.Standing;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -19,6 +20,8 @@ final class NotePainter {
     private static final int MANY = 200;
     private static final int FEWER = 150;
     private static final double NARROW = 6;
+    /** What is drawn in one place only. */
+    private static final Set<Standing.Kind> PLAIN = EnumSet.of(Standing.Kind.INSIDE, Standing.Kind.ALLOWED, Standing.Kind.KEPT, Standing.Kind.OUTSIDE, Standing.Kind.MADE);
     private final NoteShapes shapes;
     /** Whether the last time many notes were in view. */
     private boolean many;
@@ -49,6 +52,7 @@ final class NotePainter {
         many = last - first > (many ? FEWER : MANY);
         shapes.round(!many);
         NoteRuns runs = new NoteRuns();
+        Standing[] top = new Standing[128];
         int[] column = new int[2 * 128];
         Arrays.fill(column, -1);
         int drawn = 0;
@@ -63,6 +67,10 @@ final class NotePainter {
                     continue;
                 }
                 column[row] = at;
+                if (hides(top[note.pitch()], standing, marks)) {
+                    continue;
+                }
+                top[note.pitch()] = standing;
             }
             NoteBox shown = NoteBox.of(view, standing.shown(marks.before()));
             boolean marked = marks.selected().contains(standing.before().id());
@@ -80,9 +88,26 @@ final class NotePainter {
         return drawn;
     }
 
+    /** Whether a note lies exactly under another one that looks the same: thousands may, when all were drawn to one beat. */
+    private static boolean hides(Standing other, Standing standing, Marks marks) {
+        if (other == null || other.kind() != standing.kind() || !PLAIN.contains(standing.kind())) {
+            return false;
+        }
+        Note over = other.shown(marks.before());
+        Note under = standing.shown(marks.before());
+        return over.start() == under.start() && over.length() == under.length() && !marks.selected().contains(under.id()) && !marks.picked().contains(under);
+    }
+
     private void outline(Viewport view, Line line) {
+        int[] column = new int[128];
+        Arrays.fill(column, -1);
         for (Note note : line.notes()) {
             if (note.end() >= view.firstTick() && note.start() <= view.lastTick()) {
+                int at = (int) view.x(note.start()) >> 1;
+                if (column[note.pitch()] == at && note.length() * view.pixelsPerTick() < NARROW) {
+                    continue;
+                }
+                column[note.pitch()] = at;
                 NoteBox box = NoteBox.of(view, note);
                 if (box.isSeen(view)) {
                     shapes.outlined(new NoteBox(box.x() - 1, box.y() - 1, box.width() + 2, box.height() + 2), Role.INK_SOFT, 1.3);
