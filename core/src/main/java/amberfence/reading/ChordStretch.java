@@ -113,7 +113,7 @@ final class ChordStretch {
         StruckBlock block = cells.blocks[cell];
         int missing = chord.members() & ~cells.strong[cell];
         if (block != null && block.lowest() == StruckBlock.NO_BASS) {
-            // A bass that walks leaves its root and fifth to be heard before and after.
+            // Root and fifth are heard before or after it, in a bass of its own.
             missing &= ~(1 << chord.root() | chord.fifth());
         }
         int root = missing & 1 << chord.root();

@@ -111,7 +111,8 @@ final class TexturePlayer {
             case INVERTED -> INVERTIBLE;
             case TWO_BROKEN -> texture.denominator() == 8 ? TRIADS : SMALL;
             case ROOTLESS, SHELLS, ROOTLESS_OVER_HELD, TWO_WALKED -> SEVENTHS;
-            case LOW_AND_HIGH, PAIRS, WALKING, STRUMMED, THREE_THREE_TWO, PUMPING, SPREAD_LOW, OFF_BEATS, ROOT_AND_FIFTH, TENTHS, FOUR_VOICES, STRUMMED_WITH_RESTS, ROOT_AND_THIRD, TUNE_OVER_BROKEN, TUNE -> SMALL;
+            case LOW_AND_HIGH, PAIRS, WALKING, STRUMMED, STRUMMED_WITH_RESTS, THREE_THREE_TWO, PUMPING, SPREAD_LOW, OFF_BEATS, ROOT_AND_FIFTH, ROOT_AND_THIRD,
+                    TENTHS, FOUR_VOICES, TUNE_OVER_BROKEN, TUNE -> SMALL;
             case POWER -> POWERS;
             default -> LARGER;
         };
@@ -174,7 +175,7 @@ final class TexturePlayer {
                 block(start + 2 * QUARTER, start + 3 * QUARTER - 60, upper);
             }
             case OOMPAH -> {
-                int fifth = meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                int fifth = member(meant.chord(), 5, 7);
                 note(start, start + QUARTER - 60, bass);
                 note(start + 2 * QUARTER, start + 3 * QUARTER - 60, bass + fifth - 12 < 28 ? bass + fifth : bass + fifth - 12);
                 block(start + QUARTER, start + QUARTER + 200, upper);
@@ -182,13 +183,13 @@ final class TexturePlayer {
             }
             case WALKING -> walk(index, bass, upper);
             case ROOTLESS -> {
-                walkByStep(index, bass > HIGHEST_ROOT ? bass - 12 : bass);
+                walkByStep(index, bass);
                 for (int beat : new int[] {1, 3}) {
                     block(start + beat * QUARTER, start + beat * QUARTER + 280, led(all.subList(1, all.size())));
                 }
             }
             case SHELLS -> {
-                walkByStep(index, bass > HIGHEST_ROOT ? bass - 12 : bass);
+                walkByStep(index, bass);
                 List<Integer> shell = led(List.of(all.get(1), all.get(3)));
                 block(start, start + QUARTER + EIGHTH - 40, shell);
                 block(start + QUARTER + EIGHTH, start + QUARTER + EIGHTH + 180, shell);
@@ -198,7 +199,7 @@ final class TexturePlayer {
                 comp(start, end, led(all.subList(1, all.size())));
             }
             case OFF_BEATS -> {
-                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                int fifth = bass + member(meant.chord(), 5, 7);
                 note(start, start + QUARTER + EIGHTH - 40, bass);
                 note(start + QUARTER + EIGHTH, start + 2 * QUARTER - 40, fifth);
                 note(start + 2 * QUARTER, start + 3 * QUARTER - 40, bass);
@@ -209,7 +210,7 @@ final class TexturePlayer {
                 }
             }
             case ROOT_AND_FIFTH -> {
-                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                int fifth = bass + member(meant.chord(), 5, 7);
                 note(start, start + 3 * EIGHTH - 20, bass);
                 note(start + 3 * EIGHTH, start + 2 * QUARTER - 20, fifth);
                 note(start + 2 * QUARTER, start + 2 * QUARTER + 3 * EIGHTH - 20, fifth);
@@ -219,8 +220,8 @@ final class TexturePlayer {
                 }
             }
             case TENTHS -> {
-                int third = bass + 12 + meant.chord().kind().tone(3).or(() -> meant.chord().kind().tone(4)).or(() -> meant.chord().kind().tone(2)).orElseThrow().semitones();
-                int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
+                int third = bass + 12 + member(meant.chord(), 3, member(meant.chord(), 4, 2));
+                int fifth = bass + member(meant.chord(), 5, 7);
                 List<Integer> figure = new ArrayList<>(List.of(bass, fifth, third));
                 all.stream().skip(3).forEach(pitch -> figure.add(pitch));
                 broken(start, end, figure, i -> zigzag(i, figure.size()));
@@ -237,16 +238,9 @@ final class TexturePlayer {
                 List<Integer> voices = led(upper);
                 note(start, end - 10, bass);
                 for (int i = 0; i < voices.size(); i++) {
-                    int pitch = voices.get(i);
-                    int beside = pitch + (random.nextBoolean() ? 1 : -1);
-                    while (!inScale(beside)) {
-                        beside += beside > pitch ? 1 : -1;
-                    }
+                    note(start, i == 1 ? end - EIGHTH : end - 10, voices.get(i));
                     if (i == 1) {
-                        note(start, end - EIGHTH, pitch);
-                        note(end - EIGHTH, end - 10, beside);
-                    } else {
-                        note(start, end - 10, pitch);
+                        note(end - EIGHTH, end - 10, beside(voices.get(i)));
                     }
                 }
             }
@@ -261,7 +255,7 @@ final class TexturePlayer {
                 block(start + 3 * QUARTER, start + 3 * QUARTER + EIGHTH - 20, strings);
             }
             case ROOT_AND_THIRD -> {
-                int third = bass + meant.chord().kind().tone(3).map(tone -> tone.semitones()).orElse(5);
+                int third = bass + member(meant.chord(), 3, 5);
                 note(start, start + QUARTER - 60, bass);
                 note(start + 2 * QUARTER, start + 3 * QUARTER - 60, third);
                 block(start + QUARTER, start + QUARTER + 200, led(upper));
@@ -323,6 +317,12 @@ final class TexturePlayer {
         }
     }
 
+    /** How many semitones a member of a chord is above the root. */
+    private static int member(Chord chord, int number, int otherwise) {
+        return chord.kind().tone(number).map(tone -> tone.semitones()).orElse(otherwise);
+    }
+
+    /** As many strings of a guitar as there are members, and root and third an octave higher. */
     private static List<Integer> strings(List<Integer> chord) {
         List<Integer> strings = new ArrayList<>(chord);
         strings.add(chord.get(0) + 12);
@@ -378,8 +378,8 @@ final class TexturePlayer {
     /** Root, members, and a semitone into the next root; chords on the second and fourth beat. */
     private void walk(int index, int bass, List<Integer> upper) {
         Meant meant = chords.get(index);
-        int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
-        int third = bass + meant.chord().kind().tone(3).map(tone -> tone.semitones()).orElse(5);
+        int fifth = bass + member(meant.chord(), 5, 7);
+        int third = bass + member(meant.chord(), 3, 5);
         int next = index + 1 < chords.size() ? chords.get(index + 1).chord().root().pitchClass().number() : bass % 12;
         int near = fifth + Math.floorMod(next - fifth + 6, 12) - 6;
         int[] line = {bass, random.nextBoolean() ? third : fifth, random.nextBoolean() ? fifth : bass + 12, near + (random.nextBoolean() ? 1 : -1)};
@@ -391,10 +391,11 @@ final class TexturePlayer {
     }
 
     /** Root, a step of the scale or a member, the fifth, and a note beside the next root: a step of the scale or a semitone. */
-    private void walkByStep(int index, int bass) {
+    private void walkByStep(int index, int root) {
+        int bass = root > HIGHEST_ROOT ? root - 12 : root;
         Meant meant = chords.get(index);
-        int fifth = bass + meant.chord().kind().tone(5).map(tone -> tone.semitones()).orElse(7);
-        int third = bass + meant.chord().kind().tone(3).map(tone -> tone.semitones()).orElse(5);
+        int fifth = bass + member(meant.chord(), 5, 7);
+        int third = bass + member(meant.chord(), 3, 5);
         int next = index + 1 < chords.size() ? chords.get(index + 1).chord().root().pitchClass().number() : bass % 12;
         int near = fifth + Math.floorMod(next - fifth + 6, 12) - 6;
         int beside = new int[] {-2, -1, 1, 2}[random.nextInt(4)];
@@ -417,13 +418,18 @@ final class TexturePlayer {
             boolean two = random.nextInt(3) > 0;
             note(from, two ? from + beat() - EIGHTH - 10 : from + beat() - 20, pitch);
             if (two) {
-                int beside = pitch + (random.nextBoolean() ? 1 : -1);
-                while (!inScale(beside)) {
-                    beside += beside > pitch ? 1 : -1;
-                }
-                note(from + beat() - EIGHTH, from + beat() - 20, beside);
+                note(from + beat() - EIGHTH, from + beat() - 20, beside(pitch));
             }
         }
+    }
+
+    /** The note of the scale above or below. */
+    private int beside(int pitch) {
+        int beside = pitch + (random.nextBoolean() ? 1 : -1);
+        while (!inScale(beside)) {
+            beside += beside > pitch ? 1 : -1;
+        }
+        return beside;
     }
 
     private boolean inScale(int pitch) {
