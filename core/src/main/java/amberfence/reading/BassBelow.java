@@ -3,6 +3,7 @@ package amberfence.reading;
 import amberfence.notes.Note;
 import amberfence.notes.TimeMap;
 import amberfence.theory.PitchClass;
+import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 
@@ -25,10 +26,10 @@ final class BassBelow {
     /** Which notes, by their index in time, are steps of a bass that walks. */
     final BitSet steps = new BitSet();
     private final Note[] lowest;
-    /** For each stroke the pitch classes above its lowest note, as bits. */
+    /** For each stroke the pitch classes above its lowest note, as bits, without that note's own: a bass may go in octaves. */
     private final int[] above;
-    /** For each stroke its step, or null. */
-    private final Note[] walking;
+    /** What is struck together, without the steps. */
+    private final List<List<Note>> chords;
     private final TimeMap time;
     private final long near;
 
@@ -38,14 +39,14 @@ final class BassBelow {
         this.near = beats.near;
         this.lowest = new Note[strokes.size()];
         this.above = new int[strokes.size()];
-        this.walking = new Note[strokes.size()];
+        this.chords = new ArrayList<>(strokes);
         for (int i = 0; i < lowest.length; i++) {
             Note low = strokes.get(i).get(0);
             for (Note note : strokes.get(i)) {
                 low = note.pitch() < low.pitch() ? note : low;
             }
             for (Note note : strokes.get(i)) {
-                above[i] |= note != low ? 1 << note.pitch() % PitchClass.COUNT : 0;
+                above[i] |= isOf(low, note) ? 0 : 1 << note.pitch() % PitchClass.COUNT;
             }
             lowest[i] = low;
         }
@@ -58,16 +59,45 @@ final class BassBelow {
             }
             boolean strong = beats.metric[cell] > 0 && beats.lines[cell] == start;
             if (!strong && walks(i)) {
-                walking[i] = lowest[i];
-                steps.set(index + strokes.get(i).indexOf(lowest[i]));
+                boolean octaves = goesInOctaves(i);
+                List<Note> chord = new ArrayList<>();
+                for (int n = 0; n < strokes.get(i).size(); n++) {
+                    Note note = strokes.get(i).get(n);
+                    if (note == lowest[i] || octaves && isOf(lowest[i], note)) {
+                        steps.set(index + n);
+                    } else {
+                        chord.add(note);
+                    }
+                }
+                chords.set(i, chord);
             }
             index += strokes.get(i).size();
         }
     }
 
-    /** The step of a walking bass that is struck in a stroke, or null. */
-    Note walking(int stroke) {
-        return walking[stroke];
+    /** Whether a note is the lowest one of its stroke, or its octave. */
+    private static boolean isOf(Note lowest, Note note) {
+        return note.pitch() == lowest.pitch() || note.pitch() == lowest.pitch() + PitchClass.COUNT;
+    }
+
+    /** Whether the bass before or behind a stroke is struck alone, in octaves. */
+    private boolean goesInOctaves(int stroke) {
+        for (int i = Math.max(0, stroke - STROKES); i <= Math.min(strokes.size() - 1, stroke + STROKES); i++) {
+            if (above[i] == 0 && strokes.get(i).size() > 1 && (i < stroke ? follows(lowest[i], lowest[stroke]) : follows(lowest[stroke], lowest[i]))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What is struck in a stroke, without the step of a bass that walks. */
+    List<Note> chord(int stroke) {
+        return chords.get(stroke);
+    }
+
+    /** Whether a stroke has a bass that goes its own way: it walks below, or was struck alone before. */
+    boolean isApart(int stroke) {
+        return chords.get(stroke) != strokes.get(stroke) || isAfterBass(stroke);
     }
 
     /** Whether the lowest note of a stroke off the strong beats only leads on. */
@@ -83,11 +113,11 @@ final class BassBelow {
                 alone |= above[i] == 0;
             }
         }
-        return follows && alone && isApart(stroke, bass) && isUnderOneChord(stroke, from, to);
+        return follows && alone && liesBelow(stroke) && isUnderOneChord(stroke, from, to);
     }
 
     /** Whether a stroke comes after its bass, which was struck alone below it. */
-    boolean isOver(int stroke) {
+    private boolean isAfterBass(int stroke) {
         for (int i = stroke - 1; above[stroke] != 0 && i >= Math.max(0, stroke - STROKES); i--) {
             if (above[i] == 0 && lowest[i].pitch() <= lowest[stroke].pitch() - APART) {
                 return true;
@@ -116,8 +146,8 @@ final class BassBelow {
         return chords && stays;
     }
 
-    private boolean isApart(int stroke, Note bass) {
-        return strokes.get(stroke).stream().allMatch(note -> note == bass || note.pitch() >= bass.pitch() + APART);
+    private boolean liesBelow(int stroke) {
+        return strokes.get(stroke).stream().allMatch(note -> note.pitch() == lowest[stroke].pitch() || note.pitch() >= lowest[stroke].pitch() + APART);
     }
 
     /** Whether the second note goes on after the first, a beat later or more, on another pitch; a short rest between them does not matter. */

@@ -85,6 +85,7 @@ final class ChordCells {
 
     private void weigh(BassBelow bass) {
         int first = 0;
+        int index = 0;
         StruckBlock sounding = null;
         List<List<Note>> strokes = bass.strokes;
         for (int i = 0; i < strokes.size(); i++) {
@@ -93,15 +94,17 @@ final class ChordCells {
             while (first + 1 < count() && lines[first + 1] <= start) {
                 first++;
             }
-            Note walking = bass.walking(i);
-            StruckBlock block = StruckBlock.of(stroke, walking, bass.isOver(i), time).orElse(null);
+            List<Note> chord = bass.chord(i);
+            StruckBlock block = StruckBlock.of(chord, bass.isApart(i), time).orElse(null);
             boolean over = block == null && sounding != null && sounding.end() > start + near;
             double middle = block == null ? 0 : block.weight();
             for (Note note : stroke) {
-                boolean moves = over || note == walking || block == null && isTune(note, strokes, i) || block != null && !StruckBlock.belongs(note, middle);
-                weigh(note, first, moves ? MOVING : 1);
+                boolean isStep = bass.steps.get(index++);
+                boolean moves = over || block == null && isTune(note, strokes, i) || block != null && !StruckBlock.belongs(note, middle);
+                // A step in octaves counts no more than one note.
+                weigh(note, first, isStep ? MOVING / (stroke.size() - chord.size()) : moves ? MOVING : 1);
             }
-            full[first] |= stroke.size() >= FULL;
+            full[first] |= chord.size() >= FULL;
             if (block != null) {
                 blocks[first] = blocks[first] == null || block.standsFor(blocks[first]) ? block : blocks[first];
                 sounding = block;

@@ -115,7 +115,8 @@ final class ChordFigures {
         int bits = 0;
         for (int n = firstNote[from]; n < firstNote[to]; n++) {
             Note note = notes.get(n);
-            boolean isAbove = !steps.get(n) && (note.pitch() > bass || note.start() > lines[from]);
+            boolean isBass = note.start() <= lines[from] && (note.pitch() - bass) % PitchClass.COUNT == 0;
+            boolean isAbove = !steps.get(n) && !isBass && (note.pitch() > bass || note.start() > lines[from]);
             bits |= isAbove ? 1 << note.pitch() % PitchClass.COUNT : 0;
         }
         return bits;

@@ -32,10 +32,9 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
     /**
      * The block that a stroke is, if it is one.
      *
-     * @param walking a note of it that is a step of a walking bass, or null
-     * @param over whether its bass was struck before it
+     * @param isApart whether its bass goes its own way
      */
-    static Optional<StruckBlock> of(List<Note> stroke, Note walking, boolean over, TimeMap time) {
+    static Optional<StruckBlock> of(List<Note> stroke, boolean isApart, TimeMap time) {
         if (stroke.size() < MEMBERS) {
             return Optional.empty();
         }
@@ -45,7 +44,7 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
         int highest = -1;
         long end = 0;
         for (Note note : stroke) {
-            if (note != walking && belongs(note, middle)) {
+            if (belongs(note, middle)) {
                 members |= 1 << note.pitch() % PitchClass.COUNT;
                 lowest = Math.min(lowest, note.pitch());
                 highest = Math.max(highest, note.pitch());
@@ -57,10 +56,10 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
         }
         int belowTop = 0;
         for (Note note : stroke) {
-            belowTop |= note != walking && belongs(note, middle) && note.pitch() < highest ? 1 << note.pitch() % PitchClass.COUNT : 0;
+            belowTop |= belongs(note, middle) && note.pitch() < highest ? 1 << note.pitch() % PitchClass.COUNT : 0;
         }
         double beat = Math.min(time.ticksPerQuarter(), time.pulseLength(stroke.get(0).start()));
-        return Optional.of(new StruckBlock(members, belowTop, walking == null && !over ? lowest : NO_BASS, end, middle >= NEARLY_A_BEAT * beat, middle <= LITTLE_MORE_THAN_A_BEAT * beat, middle));
+        return Optional.of(new StruckBlock(members, belowTop, isApart ? NO_BASS : lowest, end, middle >= NEARLY_A_BEAT * beat, middle <= LITTLE_MORE_THAN_A_BEAT * beat, middle));
     }
 
     /** Whether this one stands for a beat and not one that was struck before in it: one that is clearly longer does, and never a part of the other. */

@@ -10,7 +10,7 @@ import java.util.Set;
 
 /** A pattern in a metre. Textures are our own, after what handbooks of accompaniment list (common practice, no source). */
 record Texture(Pattern pattern, int numerator, int denominator) {
-    private static final Set<Pattern> IN_FOUR_ONLY = EnumSet.of(Pattern.OOMPAH, Pattern.WALKING, Pattern.ROOTLESS, Pattern.SHELLS, Pattern.THREE_THREE_TWO,
+    private static final Set<Pattern> IN_FOUR_ONLY = EnumSet.of(Pattern.OOMPAH, Pattern.WALKING, Pattern.ROOTLESS, Pattern.OCTAVES, Pattern.SHELLS, Pattern.THREE_THREE_TWO,
             Pattern.ROOT_AND_FIFTH, Pattern.OFF_BEATS, Pattern.TWO_WALKED, Pattern.STRUMMED_WITH_RESTS, Pattern.ROOT_AND_THIRD);
     private static final Set<Pattern> IN_HALVES_ONLY = EnumSet.of(Pattern.TWO_A_BAR, Pattern.TWO_BROKEN);
 

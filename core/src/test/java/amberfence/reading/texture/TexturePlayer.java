@@ -110,7 +110,7 @@ final class TexturePlayer {
             case BLOCK, STACCATO -> ALL;
             case INVERTED -> INVERTIBLE;
             case TWO_BROKEN -> texture.denominator() == 8 ? TRIADS : SMALL;
-            case ROOTLESS, SHELLS, ROOTLESS_OVER_HELD, TWO_WALKED -> SEVENTHS;
+            case ROOTLESS, OCTAVES, SHELLS, ROOTLESS_OVER_HELD, TWO_WALKED -> SEVENTHS;
             case LOW_AND_HIGH, PAIRS, WALKING, STRUMMED, STRUMMED_WITH_RESTS, THREE_THREE_TWO, PUMPING, SPREAD_LOW, OFF_BEATS, ROOT_AND_FIFTH, ROOT_AND_THIRD,
                     TENTHS, FOUR_VOICES, TUNE_OVER_BROKEN, TUNE -> SMALL;
             case POWER -> POWERS;
@@ -182,7 +182,7 @@ final class TexturePlayer {
                 block(start + 3 * QUARTER, start + 3 * QUARTER + 200, upper);
             }
             case WALKING -> walk(index, bass, upper);
-            case ROOTLESS -> {
+            case ROOTLESS, OCTAVES -> {
                 walkByStep(index, bass);
                 for (int beat : new int[] {1, 3}) {
                     block(start + beat * QUARTER, start + beat * QUARTER + 280, led(all.subList(1, all.size())));
@@ -402,6 +402,9 @@ final class TexturePlayer {
         int[] line = {bass, random.nextInt(3) == 0 ? bass + 2 : third, fifth, near + beside};
         for (int i = 0; i < line.length; i++) {
             note(meant.start() + i * QUARTER, meant.start() + (i + 1) * QUARTER - 30, line[i]);
+            if (texture.pattern() == Pattern.OCTAVES) {
+                note(meant.start() + i * QUARTER, meant.start() + (i + 1) * QUARTER - 30, line[i] - 12);
+            }
         }
     }
 
