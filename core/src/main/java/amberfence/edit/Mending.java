@@ -13,9 +13,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Does what a place that was found offers. */
 public final class Mending {
@@ -24,7 +23,7 @@ public final class Mending {
 
     /** A song with one way out taken, in the notes that a part holds itself; the same when one of them is no longer there. */
     public static Song mended(Song song, int partId, Mend mend) {
-        if (song.find(partId).filter(part -> concerned(part.line(), mend).size() == mend.notes().size()).isEmpty()) {
+        if (song.find(partId).filter(part -> concerned(part.line(), mend).isPresent()).isEmpty()) {
             return song;
         } else if (mend instanceof Mend.Allow allow) {
             return song.withFence(song.fence().withAllowed(List.of(allow.note()), true));
@@ -38,14 +37,16 @@ public final class Mending {
 
     /** How the notes of a line would be that one way out changes; none where it only takes away, or changes no note. */
     public static List<Note> after(Line line, Mend mend) {
-        Map<Long, Note> before = concerned(line, mend);
-        return before.size() < mend.notes().size() ? List.of()
-                : mended(line, mend).notes().stream().filter(note -> before.containsKey(note.id()) && !before.get(note.id()).equals(note)).toList();
+        return concerned(line, mend).map(before -> {
+            Set<Note> old = new HashSet<>(before.notes());
+            return mended(before, mend).notes().stream().filter(note -> !old.contains(note)).toList();
+        }).orElse(List.of());
     }
 
-    /** The notes of a line that a way out is about; there may be thousands. */
-    private static Map<Long, Note> concerned(Line line, Mend mend) {
-        return line.notes().stream().filter(note -> mend.notes().contains(note.id())).collect(Collectors.toMap(Note::id, Function.identity()));
+    /** The notes of a line that a way out is about, when all are there; there may be thousands. */
+    private static Optional<Line> concerned(Line line, Mend mend) {
+        List<Note> found = line.notes().stream().filter(note -> mend.notes().contains(note.id())).toList();
+        return found.size() < mend.notes().size() ? Optional.empty() : Optional.of(Line.of(found));
     }
 
     private static Line mended(Line line, Mend mend) {

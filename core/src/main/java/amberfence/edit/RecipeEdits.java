@@ -63,7 +63,7 @@ public final class RecipeEdits {
             Song before = done.song();
             NoteIndex known = new NoteIndex(List.of(before.part(partId).line()));
             done = hands.command(before, partId, entry.step().step(texts(before)), picked(before, partId, entry, chosen));
-            chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> known.place(id) < 0).toList(), true);
+            chosen = chosen.with(done.song().part(partId).line().notes().stream().map(Note::id).filter(id -> known.find(id).isEmpty()).toList(), true);
         }
         return done;
     }

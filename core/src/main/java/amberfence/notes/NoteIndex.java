@@ -3,6 +3,7 @@ package amberfence.notes;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Optional;
 
 /** Notes by their identities, in few bytes a note: there may be millions. */
 public final class NoteIndex {
@@ -60,6 +61,12 @@ public final class NoteIndex {
         }
         long place = id - first;
         return place >= 0 && place < notes.length && notes[(int) place] != null ? (int) place : -1;
+    }
+
+    /** The note of an identity, if there is one. */
+    public Optional<Note> find(long id) {
+        int place = place(id);
+        return place < 0 ? Optional.empty() : Optional.of(notes[place]);
     }
 
     /** @param place one that {@link #place} gave */

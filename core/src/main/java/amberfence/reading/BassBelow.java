@@ -25,6 +25,8 @@ final class BassBelow {
     final List<List<Note>> strokes;
     /** Which notes, by their index in time, are steps of a bass that walks. */
     final BitSet steps = new BitSet();
+    /** The index of the cell in which each stroke begins. */
+    final int[] cells;
     private final Note[] lowest;
     /** For each stroke the pitch classes above its lowest note, as bits, without that note's own: a bass may go in octaves. */
     private final int[] above;
@@ -39,7 +41,9 @@ final class BassBelow {
         this.near = beats.near;
         this.lowest = new Note[strokes.size()];
         this.above = new int[strokes.size()];
+        this.cells = new int[strokes.size()];
         this.chords = new ArrayList<>(strokes);
+        int cell = 0;
         for (int i = 0; i < lowest.length; i++) {
             Note low = strokes.get(i).get(0);
             for (Note note : strokes.get(i)) {
@@ -49,15 +53,18 @@ final class BassBelow {
                 above[i] |= isOf(low, note) ? 0 : 1 << note.pitch() % PitchClass.COUNT;
             }
             lowest[i] = low;
-        }
-        int cell = 0;
-        int index = 0;
-        for (int i = 0; i < lowest.length; i++) {
-            long start = strokes.get(i).get(0).start();
-            while (cell + 1 < beats.metric.length && beats.lines[cell + 1] <= start) {
+            while (cell + 1 < beats.metric.length && beats.lines[cell + 1] <= start(i)) {
                 cell++;
             }
-            boolean strong = beats.metric[cell] > 0 && beats.lines[cell] == start;
+            cells[i] = cell;
+        }
+        findSteps(beats);
+    }
+
+    private void findSteps(ChordBeats beats) {
+        int index = 0;
+        for (int i = 0; i < lowest.length; i++) {
+            boolean strong = beats.metric[cells[i]] > 0 && beats.lines[cells[i]] == start(i);
             if (!strong && walks(i)) {
                 boolean octaves = goesInOctaves(i);
                 List<Note> chord = new ArrayList<>();
@@ -75,6 +82,10 @@ final class BassBelow {
         }
     }
 
+    private long start(int stroke) {
+        return strokes.get(stroke).get(0).start();
+    }
+
     /** Whether a note is the lowest one of its stroke, or its octave. */
     private static boolean isOf(Note lowest, Note note) {
         return note.pitch() == lowest.pitch() || note.pitch() == lowest.pitch() + PitchClass.COUNT;
@@ -82,12 +93,24 @@ final class BassBelow {
 
     /** Whether the bass before or behind a stroke is struck alone, in octaves. */
     private boolean goesInOctaves(int stroke) {
-        for (int i = Math.max(0, stroke - STROKES); i <= Math.min(strokes.size() - 1, stroke + STROKES); i++) {
-            if (above[i] == 0 && strokes.get(i).size() > 1 && (i < stroke ? follows(lowest[i], lowest[stroke]) : follows(lowest[stroke], lowest[i]))) {
-                return true;
-            }
+        boolean octaves = false;
+        for (int i = first(stroke); i <= last(stroke); i++) {
+            octaves |= above[i] == 0 && strokes.get(i).size() > 1 && isNext(i, stroke);
         }
-        return false;
+        return octaves;
+    }
+
+    /** Whether the bass of one stroke leads to that of another, or goes on from it. */
+    private boolean isNext(int other, int stroke) {
+        return other < stroke ? follows(lowest[other], lowest[stroke]) : follows(lowest[stroke], lowest[other]);
+    }
+
+    private int first(int stroke) {
+        return Math.max(0, stroke - STROKES);
+    }
+
+    private int last(int stroke) {
+        return Math.min(strokes.size() - 1, stroke + STROKES);
     }
 
     /** What is struck in a stroke, without the step of a bass that walks. */
@@ -97,28 +120,25 @@ final class BassBelow {
 
     /** Whether a stroke has a bass that goes its own way: it walks below, or was struck alone before. */
     boolean isApart(int stroke) {
-        return chords.get(stroke) != strokes.get(stroke) || isAfterBass(stroke);
+        return chords.get(stroke).size() < strokes.get(stroke).size() || isAfterBass(stroke);
     }
 
     /** Whether the lowest note of a stroke off the strong beats only leads on. */
     private boolean walks(int stroke) {
-        Note bass = lowest[stroke];
-        boolean follows = false;
+        boolean goesOn = false;
         boolean alone = above[stroke] == 0;
-        int from = Math.max(0, stroke - STROKES);
-        int to = Math.min(strokes.size() - 1, stroke + STROKES);
-        for (int i = from; i <= to; i++) {
-            if (i < stroke ? follows(lowest[i], bass) : follows(bass, lowest[i])) {
-                follows = true;
+        for (int i = first(stroke); i <= last(stroke); i++) {
+            if (isNext(i, stroke)) {
+                goesOn = true;
                 alone |= above[i] == 0;
             }
         }
-        return follows && alone && liesBelow(stroke) && isUnderOneChord(stroke, from, to);
+        return goesOn && alone && liesBelow(stroke) && isUnderOneChord(stroke);
     }
 
     /** Whether a stroke comes after its bass, which was struck alone below it. */
     private boolean isAfterBass(int stroke) {
-        for (int i = stroke - 1; above[stroke] != 0 && i >= Math.max(0, stroke - STROKES); i--) {
+        for (int i = stroke - 1; above[stroke] != 0 && i >= first(stroke); i--) {
             if (above[i] == 0 && lowest[i].pitch() <= lowest[stroke].pitch() - APART) {
                 return true;
             }
@@ -130,11 +150,11 @@ final class BassBelow {
      * Whether chords are struck above a bass, and what is struck with it is struck before or after it too; not with the same
      * lowest note, for then that belongs to the chord. (The bar before may be the same throughout: it is not looked at for this.)
      */
-    private boolean isUnderOneChord(int stroke, int from, int to) {
+    private boolean isUnderOneChord(int stroke) {
         int chord = above[stroke];
         boolean chords = Integer.bitCount(chord) > 1;
         boolean stays = chord == 0;
-        for (int i = from; i <= to; i++) {
+        for (int i = first(stroke); i <= last(stroke); i++) {
             int others = i == stroke ? 0 : above[i];
             chords |= Integer.bitCount(others) > 1;
             boolean same = others != 0 && others == chord && lowest[i].pitch() == lowest[stroke].pitch();

@@ -84,16 +84,13 @@ final class ChordCells {
     }
 
     private void weigh(BassBelow bass) {
-        int first = 0;
         int index = 0;
         StruckBlock sounding = null;
         List<List<Note>> strokes = bass.strokes;
         for (int i = 0; i < strokes.size(); i++) {
             List<Note> stroke = strokes.get(i);
             long start = stroke.get(0).start();
-            while (first + 1 < count() && lines[first + 1] <= start) {
-                first++;
-            }
+            int first = bass.cells[i];
             List<Note> chord = bass.chord(i);
             StruckBlock block = StruckBlock.of(chord, bass.isApart(i), time).orElse(null);
             boolean over = block == null && sounding != null && sounding.end() > start + near;

@@ -80,14 +80,10 @@ record StruckBlock(int members, int belowTop, int lowest, long end, boolean held
     /** The middle length of the notes of a stroke. */
     static double middle(List<Note> stroke) {
         long[] lengths = new long[stroke.size()];
-        boolean alike = true;
         for (int i = 0; i < lengths.length; i++) {
             lengths[i] = stroke.get(i).length();
-            alike &= lengths[i] == lengths[0];
         }
-        if (!alike) {
-            Arrays.sort(lengths);
-        }
+        Arrays.sort(lengths);
         return lengths[lengths.length / 2];
     }
 

@@ -59,14 +59,11 @@ final class NotePainter {
         for (int i = first; i < last; i++) {
             Standing standing = scene.notes().get(i);
             if (crowded) {
-                // One mark for each column of pixels and row is all that can be seen of so many.
                 Note note = standing.shown(marks.before());
-                int at = (int) view.x(note.start()) >> 1;
                 int row = note.pitch() << 1 | (standing.kind() == Standing.Kind.OUTSIDE ? 1 : 0);
-                if (column[row] == at && note.length() * view.pixelsPerTick() < NARROW && !marks.selected().contains(note.id())) {
+                if (isMarked(column, row, note, view) && !marks.selected().contains(note.id())) {
                     continue;
                 }
-                column[row] = at;
                 if (hides(top[note.pitch()], standing, marks)) {
                     continue;
                 }
@@ -88,6 +85,19 @@ final class NotePainter {
         return drawn;
     }
 
+    /**
+     * Whether a narrow note would stand where its row has a mark; else it has one now. One mark for each column of pixels and row
+     * is all that can be seen of many.
+     *
+     * @param column the column of the last mark, by rows
+     */
+    private static boolean isMarked(int[] column, int row, Note note, Viewport view) {
+        int at = (int) view.x(note.start()) >> 1;
+        boolean marked = column[row] == at && note.length() * view.pixelsPerTick() < NARROW;
+        column[row] = at;
+        return marked;
+    }
+
     /** Whether a note lies exactly under another one that looks the same: thousands may, when all were drawn to one beat. */
     private static boolean hides(Standing other, Standing standing, Marks marks) {
         if (other == null || other.kind() != standing.kind() || !PLAIN.contains(standing.kind())) {
@@ -103,13 +113,8 @@ final class NotePainter {
         Arrays.fill(column, -1);
         for (Note note : line.notes()) {
             if (note.end() >= view.firstTick() && note.start() <= view.lastTick()) {
-                int at = (int) view.x(note.start()) >> 1;
-                if (column[note.pitch()] == at && note.length() * view.pixelsPerTick() < NARROW) {
-                    continue;
-                }
-                column[note.pitch()] = at;
                 NoteBox box = NoteBox.of(view, note);
-                if (box.isSeen(view)) {
+                if (!isMarked(column, note.pitch(), note, view) && box.isSeen(view)) {
                     shapes.outlined(new NoteBox(box.x() - 1, box.y() - 1, box.width() + 2, box.height() + 2), Role.INK_SOFT, 1.3);
                 }
             }

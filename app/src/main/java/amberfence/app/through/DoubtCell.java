@@ -29,7 +29,6 @@ final class DoubtCell extends ListCell<Doubt> {
     /** How high a row is with the ways out beside the sentence, and below it. */
     private static final double BESIDE = 30;
     private static final double BELOW = 50;
-    private final ListView<Doubt> list;
     private final Session session;
     private final ThroughModel model;
     private final Label place = Controls.label("", "soft", "small");
@@ -50,9 +49,8 @@ final class DoubtCell extends ListCell<Doubt> {
      * @param onHear hears the bars around it
      * @param onTry shows what a way out, counted from 0, would make of the place
      */
-    DoubtCell(ListView<Doubt> list, Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
+    DoubtCell(Session session, ThroughModel model, BiConsumer<Doubt, Integer> onMend, Consumer<Doubt> onLeave,
               BiConsumer<Doubt, Integer> onTry, Consumer<Doubt> onHear) {
-        this.list = list;
         this.session = session;
         this.model = model;
         this.onMend = onMend;
@@ -72,7 +70,7 @@ final class DoubtCell extends ListCell<Doubt> {
         Controls.tip(sentence, sentence::getText);
         ways.setAlignment(Pos.CENTER_RIGHT);
         setPrefWidth(0);
-        list.fixedCellSizeProperty().addListener(change -> arrange());
+        widthProperty().addListener(change -> arrange());
     }
 
     /** All rows are of one height, so that the list knows where each of thousands is without making it. */
@@ -86,7 +84,7 @@ final class DoubtCell extends ListCell<Doubt> {
         if (isEmpty()) {
             return;
         }
-        boolean narrow = list.getFixedCellSize() == BELOW;
+        boolean narrow = getListView().getFixedCellSize() == BELOW;
         Pane row = narrow ? below : beside;
         if (getGraphic() != row) {
             (narrow ? beside : below).getChildren().clear();

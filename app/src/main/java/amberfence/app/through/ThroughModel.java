@@ -140,8 +140,8 @@ final class ThroughModel {
         for (Mend mend : doubt.mends()) {
             boolean pitches = mend instanceof Mend.ToPitch || mend instanceof Mend.WholeChord || mend instanceof Mend.Allow;
             boolean asTheyAre = pitches || doubt.notes().stream().filter(note -> mend.notes().contains(note.id()))
-                    .allMatch(note -> own.place(note.id()) >= 0 && own.at(own.place(note.id())).equals(note));
-            if (asTheyAre && mend.notes().stream().allMatch(note -> NoteIdentity.isOwn(note) && own.place(note) >= 0)) {
+                    .allMatch(note -> own.find(note.id()).filter(note::equals).isPresent());
+            if (asTheyAre && mend.notes().stream().allMatch(note -> NoteIdentity.isOwn(note) && own.find(note).isPresent())) {
                 possible.add(mend);
             }
         }

@@ -75,7 +75,7 @@ public final class ThroughView extends VBox {
         rows.setId("through-rows");
         rows.setAccessibleText(Words.say("drawer.through"));
         DoubtCell.keepHeight(rows);
-        rows.setCellFactory(list -> new DoubtCell(list, session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
+        rows.setCellFactory(list -> new DoubtCell(session, model, this::mend, this::leave, this::tryWay, doubt -> hear(doubt, false)));
         rows.setPlaceholder(Controls.label(Words.say("through.none"), "soft"));
         rows.getSelectionModel().selectedItemProperty().addListener((property, old, now) -> goTo(now));
         rows.addEventFilter(KeyEvent.KEY_PRESSED, this::typed);
