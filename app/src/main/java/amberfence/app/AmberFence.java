@@ -3,6 +3,7 @@ package amberfence.app;
 import amberfence.app.files.AppFolder;
 import amberfence.app.files.DesktopFileChoice;
 import amberfence.app.session.Session;
+import amberfence.app.sound.PlayedOn;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Theme;
 import amberfence.app.words.Words;
@@ -10,15 +11,12 @@ import amberfence.app.work.Lane;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.Demo;
 import amberfence.song.Song;
-import amberfence.sound.InstalledSounds;
-import amberfence.sound.SynthesizerOutput;
 import amberfence.step.catalogue.StepCatalogue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Future;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
@@ -88,8 +86,7 @@ public final class AmberFence extends Application {
         Theme.loadControls();
         Session session = new Session(Lane.await(first));
         Lane.await(fonts);
-        SoundDesk sound = new SoundDesk(session, () -> SynthesizerOutput.open(Optional.empty()), System::nanoTime);
-        sound.playWithInstalled(InstalledSounds::find);
+        SoundDesk sound = new SoundDesk(session, PlayedOn::open, System::nanoTime);
         workspace = new Workspace(session, new DesktopFileChoice(stage), folder(arguments), sound);
         Theme theme = arguments.theme().map(name -> Theme.valueOf(name.toUpperCase(Locale.ROOT))).orElseGet(workspace::preferredTheme);
         Scene scene = scene(workspace, theme);
@@ -117,6 +114,7 @@ public final class AmberFence extends Application {
             arguments.file().ifPresent(workspace.files()::open);
             new Screenshots(scene, workspace, session).take(arguments);
         } else {
+            workspace.keyboard().listenAgain();
             // Whatever this run was started with: work that was left is offered first.
             workspace.files().offerUnsaved(() -> arguments.file().ifPresentOrElse(workspace.files()::open, workspace::offerTour));
         }

@@ -13,6 +13,7 @@ import amberfence.song.Origin;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
+import amberfence.sound.Sounds;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -226,7 +227,7 @@ class FilesTest extends WindowTest {
     void savesWhileASoundFileIsRendered() throws Exception {
         toSave = folder.resolve("slow.wav");
         boolean[] stop = {false};
-        interact(() -> workspace.files().exportSound(workspace.sound().score(Optional.empty()), 0, 3_000_000_000L, Optional::empty,
+        interact(() -> workspace.files().exportSound(workspace.sound().score(Optional.empty()), 0, 3_000_000_000L, Sounds.PLAIN,
                 share -> { }, () -> stop[0], (done, sentence) -> { }));
         assertThat(workspace.files().writing()).containsExactly(toSave);
         interact(() -> session.edit("title", song -> song.withTitle("Not waiting")));

@@ -4,6 +4,7 @@ import amberfence.app.files.AppFolder;
 import amberfence.app.files.FileChoice;
 import amberfence.app.ladder.LadderView;
 import amberfence.app.session.Session;
+import amberfence.app.sound.PlayedOn;
 import amberfence.app.sound.SoundDesk;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Theme;
@@ -13,7 +14,9 @@ import amberfence.format.Format;
 import amberfence.notes.Note;
 import amberfence.song.Song;
 import amberfence.sound.RecordedOutput;
+import amberfence.sound.SoundOutput;
 import amberfence.step.catalogue.StepCatalogue;
+import java.io.IOException;
 import java.lang.reflect.Field;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -22,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
@@ -60,6 +64,8 @@ public abstract class WindowTest extends ApplicationTest {
     private final AtomicLong forward = new AtomicLong();
     /** What is heard goes here. */
     protected final RecordedOutput output = new RecordedOutput(this::now);
+    /** What was opened to play on, in order. */
+    protected final List<PlayedOn> opened = new CopyOnWriteArrayList<>();
     protected Path toOpen;
     protected Path toSave;
 
@@ -122,11 +128,19 @@ public abstract class WindowTest extends ApplicationTest {
         return LanternFerry.song();
     }
 
+    /** Opens the simulated output, whatever is wanted. */
+    protected SoundOutput open(PlayedOn wanted, Consumer<String> trouble) throws IOException {
+        opened.add(wanted);
+        return output;
+    }
+
     @Override
     public void start(Stage stage) {
         Theme.load();
         appFolder = folder.resolve("app-" + System.identityHashCode(this));
         session = new Session(song());
+        // What is installed on the machine makes no difference.
+        session.preferences().take(Map.of("sounds", "plain"));
         workspace = new Workspace(session, new FileChoice() {
             @Override
             public Optional<Path> toOpen() {
@@ -137,7 +151,7 @@ public abstract class WindowTest extends ApplicationTest {
             public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.ofNullable(toSave);
             }
-        }, new AppFolder(appFolder), new SoundDesk(session, () -> output, this::now));
+        }, new AppFolder(appFolder), new SoundDesk(session, this::open, this::now));
         scene = AmberFence.scene(workspace, Theme.PAPER);
         stage.setScene(scene);
         stage.show();

@@ -3,10 +3,10 @@ package amberfence.cli;
 import amberfence.result.PartResult;
 import amberfence.song.Part;
 import amberfence.song.Song;
-import amberfence.sound.InstalledSounds;
 import amberfence.sound.Score;
 import amberfence.sound.SongScore;
 import amberfence.sound.SoundFile;
+import amberfence.sound.Sounds;
 import amberfence.sound.SoundsException;
 import amberfence.sound.Tempi;
 import java.io.IOException;
@@ -27,7 +27,6 @@ import picocli.CommandLine.Spec;
 @Command(name = "sound", mixinStandardHelpOptions = true, sortOptions = false,
         description = "Writes a WAV file (44.1 kHz, 16 bits, stereo) of a MIDI file or a project, faster than it sounds.")
 final class SoundCommand implements Runnable {
-    private static final String PLAIN = "plain";
     @Parameters(paramLabel = "FILE", description = "a MIDI file, a score, a chart or a project (SONG.amber)")
     private Path file;
 
@@ -37,8 +36,8 @@ final class SoundCommand implements Runnable {
     @Mixin
     private PartChoice chosen;
 
-    @Option(names = "--sounds", paramLabel = "FILE", description = "a SoundFont 2 or DLS file, or plain for the sounds of Java; without it one that is installed, "
-            + "else the plain ones")
+    @Option(names = "--sounds", paramLabel = "FILE", defaultValue = "installed", description = "a SoundFont 2 or DLS file, or plain "
+            + "for the sounds of Java; without it one that is installed, else the plain ones")
     private String sounds;
 
     @Option(names = "--metronome", description = "with clicks on every main beat")
@@ -56,18 +55,12 @@ final class SoundCommand implements Runnable {
         Predicate<Part> heard = chosen.isGiven() ? part -> wanted.contains(part.id()) : SongScore.audible(song);
         Score score = SongScore.of(song, PartResult.lines(song), heard, metronome);
         long end = new Tempi(song.time()).micros(song.end());
-        Optional<Path> bank = sounds == null ? InstalledSounds.find() : sounds.equals(PLAIN) ? Optional.empty() : Optional.of(Path.of(sounds));
+        Optional<Path> bank;
         try {
-            try {
-                SoundFile.writeTo(target, score, 0, end, bank, share -> { }, () -> false);
-            } catch (SoundsException e) {
-                if (sounds != null) {
-                    throw e;
-                }
-                spec.commandLine().getErr().println(e.getMessage());
-                bank = Optional.empty();
-                SoundFile.writeTo(target, score, 0, end, bank, share -> { }, () -> false);
-            }
+            bank = Sounds.parse(sounds).use(file -> {
+                SoundFile.writeTo(target, score, 0, end, file, share -> { }, () -> false);
+                return file;
+            }, spec.commandLine().getErr()::println);
         } catch (SoundsException e) {
             throw new CommandFailure(CommandFailure.UNREADABLE, e.getMessage());
         } catch (IOException e) {

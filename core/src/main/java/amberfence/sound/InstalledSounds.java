@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** SoundFont 2 and DLS files that are installed on the machine, in the folders where systems keep them. */
-public final class InstalledSounds {
+final class InstalledSounds {
     /** All of a file comes into memory; what is larger is only taken when somebody chooses it. */
     private static final long MOST_BYTES = 160L << 20;
     private static final long FEWEST_BYTES = 1 << 20;
@@ -19,9 +19,9 @@ public final class InstalledSounds {
     private InstalledSounds() {
     }
 
-    /** The one to play with by itself: one that is called a default, else the largest. */
-    public static Optional<Path> find() {
-        return find(folders(System.getProperty("os.name"), Path.of(System.getProperty("user.home"))));
+    /** Where this machine keeps them. */
+    static List<Path> folders() {
+        return folders(System.getProperty("os.name"), Path.of(System.getProperty("user.home")));
     }
 
     /** Where a system keeps them, a person's own folders first (freedesktop.org and Debian keep to these; from memory for the others). */
@@ -36,6 +36,7 @@ public final class InstalledSounds {
                 Path.of("/usr/local/share/sounds/sf2"), Path.of("/usr/share/soundfonts"), Path.of("/usr/share/sounds/sf2"));
     }
 
+    /** The one to play with by itself: of the first folder that has any, one that is called a default, else the largest. */
     static Optional<Path> find(List<Path> folders) {
         for (Path folder : folders) {
             Optional<Path> found = best(folder);

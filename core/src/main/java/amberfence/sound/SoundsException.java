@@ -6,7 +6,8 @@ import java.io.IOException;
 public final class SoundsException extends IOException {
     private static final long serialVersionUID = 1L;
 
-    SoundsException(String message, Throwable cause) {
+    /** @param message one sentence, which says which file and why */
+    public SoundsException(String message, Throwable cause) {
         super(message, cause);
     }
 }

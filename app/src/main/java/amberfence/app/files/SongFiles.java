@@ -26,10 +26,12 @@ import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.sound.Score;
 import amberfence.sound.SoundFile;
+import amberfence.sound.Sounds;
 import amberfence.step.recipe.Recipe;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -268,12 +270,11 @@ public final class SongFiles {
      *
      * @param score made elsewhere
      * @param from microseconds of the score
-     * @param sounds finds a SoundFont 2 or DLS file to render with, off the interface thread
      * @param progress is told the share that is done, on another thread
      * @param stopped gives the work up while it is true; no file is left then
      * @param done is told what became of it, on the interface thread, with a sentence when it failed
      */
-    public void exportSound(Supplier<Score> score, long from, long to, Supplier<Optional<Path>> sounds, DoubleConsumer progress,
+    public void exportSound(Supplier<Score> score, long from, long to, Sounds sounds, DoubleConsumer progress,
                             BooleanSupplier stopped, BiConsumer<Rendered, String> done) {
         Optional<Path> target = choice.toSave(plainName(session.song().title()), SoundFile.FORMAT);
         if (target.isEmpty()) {
@@ -281,12 +282,16 @@ public final class SongFiles {
             return;
         }
         Path file = target.get();
+        // Why plain sounds must do, if they must.
+        List<String> troubles = new ArrayList<>();
         BooleanSupplier ended = () -> stopped.getAsBoolean() || work.isAbandoned();
         work.export(file, () -> {
             folder.writesTo(file);
-            return SoundFile.writeTo(file, score.get(), from, to, sounds.get(), progress, ended);
+            Score all = score.get();
+            return sounds.use(bank -> SoundFile.writeTo(file, all, from, to, bank, progress, ended), troubles::add);
         }, whole -> {
-            session.say(whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
+            troubles.add(0, whole ? Words.say("files.exported", file.getFileName()) : Words.say("soundSheet.stopped"));
+            session.say(String.join(" · ", troubles));
             done.accept(whole ? Rendered.WRITTEN : Rendered.STOPPED, "");
         }, trouble -> done.accept(Rendered.FAILED, sentence(file.getFileName(), trouble)));
     }

@@ -63,14 +63,18 @@ public final class SettingsSheet {
                 some -> preferences.choose(Motion.KEPT, some)));
         Label sounds = Controls.label("", "soft", "small");
         sounds.setId("settings-sounds-now");
-        session.computations().ask("sounds that play", 1, sound::soundsNow, sounds::setText);
+        session.computations().ask("sounds that play", 1, sound.soundsNow()::get, sounds::setText);
         HBox bank = new HBox(8, opening("settings-sounds", sound::sounds), sounds);
         bank.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(6, Controls.rowLabel("settings.sounds"), bank);
-        grid.addRow(7, Controls.rowLabel("settings.devices"), opening("settings-devices", sound::devices));
-        Label plays = Controls.label("", "soft", "small");
-        plays.textProperty().bind(keyboard.name());
-        HBox input = new HBox(8, opening("settings-keyboard", keyboard::items), plays);
+        Label plays = Controls.label(orNone(sound.deviceNow()), "soft", "small");
+        plays.setId("settings-device-now");
+        HBox device = new HBox(8, opening("settings-devices", sound::devices), plays);
+        device.setAlignment(Pos.CENTER_LEFT);
+        grid.addRow(7, Controls.rowLabel("settings.devices"), device);
+        Label played = Controls.label("", "soft", "small");
+        played.textProperty().bind(keyboard.name().map(SettingsSheet::orNone));
+        HBox input = new HBox(8, opening("settings-keyboard", keyboard::items), played);
         input.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(8, Controls.rowLabel("settings.keyboard"), input);
         TextField folder = new TextField(unsaved.toString());
@@ -93,6 +97,10 @@ public final class SettingsSheet {
     private static String language(String code) {
         Locale language = new Locale(code);
         return code.equals(SYSTEM) ? Words.say("settings.languageSystem") : language.getDisplayLanguage(language);
+    }
+
+    private static String orNone(String device) {
+        return device.isEmpty() ? Words.say("settings.noDevice") : device;
     }
 
     /** A button that opens what there is to choose from, which may be nothing. */

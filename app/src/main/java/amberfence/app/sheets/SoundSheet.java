@@ -64,7 +64,7 @@ public final class SoundSheet {
                     : new TickRange(0, Math.max(1, song.end()));
             write.setDisable(true);
             stop.set(false);
-            files.exportSound(score, tempi.micros(range.from()), tempi.micros(range.to()), desk::sounds,
+            files.exportSound(score, tempi.micros(range.from()), tempi.micros(range.to()), desk.playedOn().sounds(),
                     share -> Platform.runLater(() -> progress.setProgress(share)), stop::get, (done, sentence) -> {
                         state.setText(done == Rendered.FAILED ? sentence
                                 : Words.say(done == Rendered.WRITTEN ? "soundSheet.done" : "soundSheet.stopped"));

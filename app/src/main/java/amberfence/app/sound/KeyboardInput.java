@@ -1,28 +1,31 @@
 package amberfence.app.sound;
 
+import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import amberfence.app.work.Lane;
 import amberfence.sound.Devices;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.control.MenuItem;
 
-/** The MIDI keyboard that plays the keys, if one does. */
+/** The MIDI keyboard that plays the keys, if one does. The one that was chosen is listened to again after the next start. */
 public final class KeyboardInput {
+    private static final String KEPT = "keyboard";
+    private final Session session;
     private final SoundDesk desk;
-    private final Consumer<String> tell;
+    private final Lane lane = Lane.inOrder("keyboard");
     private final ReadOnlyStringWrapper name = new ReadOnlyStringWrapper("");
     private Optional<Devices.Input> input = Optional.empty();
 
-    /** @param tell says why a keyboard cannot be listened to */
-    public KeyboardInput(SoundDesk desk, Consumer<String> tell) {
+    /** @param desk whose keys the keyboard plays */
+    public KeyboardInput(Session session, SoundDesk desk) {
+        this.session = session;
         this.desk = desk;
-        this.tell = tell;
     }
 
     /** The name of the keyboard; empty for none. */
@@ -32,18 +35,37 @@ public final class KeyboardInput {
 
     /** None, and each keyboard that there is. */
     public List<MenuItem> items() {
-        List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("input-none", Words.say("tryit.noInput"), this::stop)));
-        Devices.inputs().forEach(one -> items.add(Controls.menuItem("input-" + one.replaceAll("\\W+", "-"), one, () -> listen(one))));
+        List<MenuItem> items = new ArrayList<>(List.of(Controls.menuItem("input-none", Words.say("tryit.noInput"), () -> choose(""))));
+        Devices.inputs().forEach(one -> items.add(Controls.menuItem("input-" + one.replaceAll("\\W+", "-"), one, () -> choose(one))));
         return items;
     }
 
-    private void listen(String wanted) {
+    /** Listens to the keyboard that was chosen before this start, where it is there; where it is not, nobody need be told. */
+    public void listenAgain() {
+        String kept = session.preferences().text(KEPT, "");
+        if (!kept.isEmpty()) {
+            lane.run(() -> Devices.inputs().contains(kept), isThere -> {
+                if (isThere && input.isEmpty()) {
+                    listen(kept);
+                }
+            }, failed -> { });
+        }
+    }
+
+    private void choose(String wanted) {
         stop();
+        session.preferences().keep(KEPT, wanted);
+        if (!wanted.isEmpty()) {
+            listen(wanted);
+        }
+    }
+
+    private void listen(String wanted) {
         try {
             input = Optional.of(Devices.listen(wanted, desk.keys()::receive));
             name.set(input.get().name());
         } catch (IOException e) {
-            tell.accept(e.getMessage());
+            session.say(e.getMessage());
         }
     }
 

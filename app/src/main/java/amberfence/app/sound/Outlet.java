@@ -7,38 +7,30 @@ import amberfence.sound.SilentOutput;
 import amberfence.sound.SoundOutput;
 import amberfence.sound.Sounding;
 import amberfence.sound.SoundsException;
-import amberfence.sound.SynthesizerOutput;
-import java.nio.file.Path;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /**
  * What is played on. It is opened when something is to be heard for the first time, off the interface thread; where there is
- * nothing to open, all runs silently and says so once.
+ * nothing to open, all runs silently and says so once. What a person chooses is kept once it could be opened.
  */
 final class Outlet {
     private final Session session;
     private final Sounding sounding;
     private final Runnable begin;
-    private OutputOpener usual;
+    private final OutputOpener opener;
     private final Lane lane = Lane.inOrder("sound output");
     /** What waits for the first output. */
     private final List<Runnable> waiting = new ArrayList<>();
     private boolean isOpen;
-    /** Finds sounds that are installed, as long as nobody chose any. */
-    private volatile Supplier<Optional<Path>> sounds = Optional::empty;
 
-    /**
-     * @param usual opens the output to begin with
-     * @param begin runs once, before anything is heard
-     */
-    Outlet(Session session, OutputOpener usual, Runnable begin) {
+    /** @param begin runs once, before anything is heard */
+    Outlet(Session session, OutputOpener opener, Runnable begin) {
         this.session = session;
-        this.usual = usual;
+        this.opener = opener;
         this.begin = begin;
         this.sounding = new Sounding(new SilentOutput(), SilentOutput::new, this::tell);
     }
@@ -47,23 +39,9 @@ final class Outlet {
         return sounding;
     }
 
-    /** The file whose sounds are played with: the one that was chosen, or one that is installed. Looks at the disk. */
-    Optional<Path> sounds() {
-        return sounds.get();
-    }
-
-    /** To begin with, plays with sounds that are found on the machine; with its own where there are none, or they are damaged. */
-    void playWithInstalled(Supplier<Optional<Path>> installed) {
-        sounds = installed;
-        usual = () -> {
-            try {
-                return SynthesizerOutput.open(installed.get());
-            } catch (SoundsException e) {
-                sounds = Optional::empty;
-                tell(e.getMessage());
-                return SynthesizerOutput.open(Optional.empty());
-            }
-        };
+    /** What was chosen. */
+    PlayedOn chosen() {
+        return PlayedOn.kept(session.preferences());
     }
 
     private void tell(String trouble) {
@@ -79,7 +57,21 @@ final class Outlet {
         waiting.add(action);
         if (waiting.size() == 1) {
             begin.run();
-            open(usual, trouble -> tell(Words.say("sound.none", trouble)), this::opened);
+            PlayedOn kept = chosen();
+            open(() -> keptOrUsual(kept), trouble -> tell(Words.say("sound.none", trouble.getMessage())), this::opened);
+        }
+    }
+
+    /** What was kept may be gone: a device that is not plugged in today, a file that was moved. */
+    private SoundOutput keptOrUsual(PlayedOn kept) throws IOException {
+        try {
+            return opener.open(kept, this::tell);
+        } catch (IOException e) {
+            if (kept.equals(PlayedOn.USUAL)) {
+                throw e;
+            }
+            tell(e.getMessage());
+            return opener.open(PlayedOn.USUAL, this::tell);
         }
     }
 
@@ -90,12 +82,17 @@ final class Outlet {
         actions.forEach(Runnable::run);
     }
 
-    private void open(OutputOpener opener, Consumer<String> cannot, Runnable then) {
+    /** Opens one; with what comes of it. */
+    private interface Opening {
+        SoundOutput open() throws IOException;
+    }
+
+    private void open(Opening opening, Consumer<Throwable> cannot, Runnable then) {
         lane.run(() -> {
-            sounding.replace(opener.open());
+            sounding.replace(opening.open());
             return true;
         }, done -> then.run(), cause -> {
-            cannot.accept(String.valueOf(cause.getMessage()));
+            cannot.accept(cause);
             if (!isOpen) {
                 then.run();
             }
@@ -103,25 +100,20 @@ final class Outlet {
     }
 
     /**
-     * Goes on with another output; what cannot be opened is told, and nothing changes.
+     * Goes on with another output; what cannot be opened is told, and nothing changes. Sounds hold without a sound card too, for
+     * files are written with them.
      *
      * @param then runs when it is open
      */
-    void choose(OutputOpener opener, Runnable then) {
-        usual = opener;
-        if (isOpen) {
-            open(opener, this::tell, then);
-        } else {
-            whenOpen(then);
-        }
-    }
-
-    /** Goes on with the built-in synthesizer, with the sounds of a file or its own. */
-    void chooseSounds(Optional<Path> file, Runnable then) {
-        choose(() -> {
-            SoundOutput opening = SynthesizerOutput.open(file);
-            sounds = () -> file;
-            return opening;
-        }, then);
+    void choose(PlayedOn wanted, Runnable then) {
+        whenOpen(() -> open(() -> opener.open(wanted, this::tell), trouble -> {
+            tell(trouble.getMessage());
+            if (wanted.device().isEmpty() && !(trouble instanceof SoundsException)) {
+                wanted.keep(session.preferences());
+            }
+        }, () -> {
+            wanted.keep(session.preferences());
+            then.run();
+        }));
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.app.sound;
 
 import amberfence.app.session.Motion;
+import amberfence.app.session.Preferences;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
 import amberfence.app.words.Words;
@@ -16,7 +17,6 @@ import amberfence.sound.SongScore;
 import amberfence.sound.Sounding;
 import amberfence.sound.Tempi;
 import amberfence.theory.ChordTone;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.locks.LockSupport;
@@ -35,7 +35,12 @@ import javafx.beans.property.SimpleIntegerProperty;
  * Plays the song, what is clicked, and the keys. What is edited while it plays is heard at once, without a gap.
  */
 public final class SoundDesk {
+    /** How many bars can be counted in. */
+    static final int MOST_COUNTED_IN = 2;
     private static final long SLEEP = 1_000_000_000;
+    private static final String KEPT_CLICKS = "hear-clicks";
+    private static final String KEPT_COUNT_IN = "count-in";
+    private static final String ON = "on";
     private final Session session;
     private final LongSupplier nanos;
     private final HeardSong heard;
@@ -63,14 +68,14 @@ public final class SoundDesk {
     private boolean moving;
 
     /**
-     * @param usual opens the output to begin with; what it throws says why there is none
+     * @param opener opens what is played on; what it throws says why there is none
      * @param nanos a clock in nanoseconds
      */
-    public SoundDesk(Session session, OutputOpener usual, LongSupplier nanos) {
+    public SoundDesk(Session session, OutputOpener opener, LongSupplier nanos) {
         this.session = session;
         this.nanos = nanos;
         this.heard = new HeardSong(session);
-        this.outlet = new Outlet(session, usual, this::begin);
+        this.outlet = new Outlet(session, opener, this::begin);
         this.sounding = outlet.sounding();
         this.player = new Player(sounding, nanos);
         this.preview = new Player(sounding, nanos);
@@ -88,6 +93,15 @@ public final class SoundDesk {
         surround();
     }
 
+    /** Takes how a person likes to listen from what was kept, and keeps it from now on. Asked once, when what was kept is read. */
+    public void takeKept() {
+        Preferences preferences = session.preferences();
+        hearClicks().set(preferences.text(KEPT_CLICKS, ON).equals(ON));
+        hearClicks().addListener((property, old, on) -> preferences.keep(KEPT_CLICKS, on ? ON : "off"));
+        countIn.set((int) Math.max(0, Math.min(MOST_COUNTED_IN, preferences.number(KEPT_COUNT_IN, 0))));
+        countIn.addListener((property, old, bars) -> preferences.keep(KEPT_COUNT_IN, bars.toString()));
+    }
+
     private void begin() {
         player.start();
         preview.start();
@@ -103,9 +117,14 @@ public final class SoundDesk {
         }
     }
 
-    /** Goes on with another output; what cannot be opened is told, and nothing changes. */
-    public void choose(OutputOpener opener) {
-        outlet.choose(opener, this::exchange);
+    /** What was chosen to play on. */
+    public PlayedOn playedOn() {
+        return outlet.chosen();
+    }
+
+    /** Goes on with another output, also after the next start; what cannot be opened is told, and nothing changes. */
+    public void choose(PlayedOn wanted) {
+        outlet.choose(wanted, this::exchange);
     }
 
     /** Plays from the playhead, or stops. */
@@ -325,21 +344,6 @@ public final class SoundDesk {
     /** The score of the whole song as it is heard now, for writing it to a file; it may be made on another thread. */
     public Supplier<Score> score(Optional<Integer> onlyPart) {
         return onlyPart.map(id -> heard.parts(part -> part.id() == id, false)).orElseGet(() -> heard.all(false))::score;
-    }
-
-    /** The file whose sounds are played with: the one that was chosen, or one that is installed. Looks at the disk. */
-    public Optional<Path> sounds() {
-        return outlet.sounds();
-    }
-
-    /** Plays with sounds that are found on the machine, as long as nobody chooses others. */
-    public void playWithInstalled(Supplier<Optional<Path>> installed) {
-        outlet.playWithInstalled(installed);
-    }
-
-    /** Plays on the built-in synthesizer, with the sounds of a file or its own. */
-    public void chooseSounds(Optional<Path> file) {
-        outlet.chooseSounds(file, this::exchange);
     }
 
     /** Ends playing and closes the output. */

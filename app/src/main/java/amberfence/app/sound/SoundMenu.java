@@ -8,6 +8,7 @@ import amberfence.notes.ChordSpan;
 import amberfence.notes.Note;
 import amberfence.notes.TimeMap;
 import amberfence.sound.Devices;
+import amberfence.sound.Sounds;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,7 +92,7 @@ public final class SoundMenu {
 
     private Menu countIn() {
         Menu menu = menu("sound-count-in");
-        for (int bars = 0; bars <= 2; bars++) {
+        for (int bars = 0; bars <= SoundDesk.MOST_COUNTED_IN; bars++) {
             int count = bars;
             RadioMenuItem item = new RadioMenuItem(bars == 0 ? Words.say("sound.noCountIn") : Words.count("form.bars", bars));
             item.setId("count-in-" + bars);
@@ -119,19 +120,37 @@ public final class SoundMenu {
 
     /** The sounds that the application plays with by itself: its own, or those of a file. */
     public List<MenuItem> sounds() {
-        return List.of(item("output-built-in", () -> desk.chooseSounds(Optional.empty())),
-                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.chooseSounds(Optional.of(file)))));
+        PlayedOn now = desk.playedOn();
+        return List.of(output("installed", Words.say("sound.output-installed"), now, now.with(Sounds.INSTALLED)),
+                output("plain", Words.say("sound.output-plain"), now, now.with(Sounds.PLAIN)),
+                item("output-soundfont", () -> soundFile.get().ifPresent(file -> desk.choose(desk.playedOn().with(new Sounds.OfFile(file))))));
     }
 
-    /** Which sounds those are, in words. Looks at the disk. */
-    public String soundsNow() {
-        return desk.sounds().map(file -> file.getFileName().toString()).orElse(Words.say("settings.plainSounds"));
+    /** Which sounds those are, in words; asking looks at the disk, and may be done on any thread. */
+    public Supplier<String> soundsNow() {
+        Sounds now = desk.playedOn().sounds();
+        return () -> now.file().map(file -> file.getFileName().toString()).orElse(Words.say("settings.plainSounds"));
     }
 
     /** The devices outside that can sound in its place. */
     public List<MenuItem> devices() {
-        return Devices.outputs().stream().map(name -> Controls.menuItem("output-" + name.replaceAll("\\W+", "-"), name,
-                () -> desk.choose(() -> Devices.open(name)))).toList();
+        PlayedOn now = desk.playedOn();
+        return Devices.outputs().stream().map(name -> output(name.replaceAll("\\W+", "-"), name, now, now.with(name))).toList();
+    }
+
+    /** The device that does; empty for none. */
+    public String deviceNow() {
+        return desk.playedOn().device();
+    }
+
+    /** One of the outputs, marked when it is the one that was chosen. */
+    private MenuItem output(String id, String words, PlayedOn now, PlayedOn wanted) {
+        RadioMenuItem item = new RadioMenuItem(words);
+        item.setId("output-" + id);
+        item.setMnemonicParsing(false);
+        item.setSelected(now.equals(wanted));
+        item.setOnAction(event -> desk.choose(wanted));
+        return item;
     }
 
     private static Menu menu(String id) {

@@ -81,6 +81,7 @@ public final class TryItView extends VBox {
         setId("tryit");
         state.setId("tryit-state");
         state.setMinWidth(0);
+        state.setText(keyboard.name().get());
         keyboard.name().addListener((property, old, now) -> state.setText(now));
         fill();
         setVisible(false);

@@ -101,6 +101,7 @@ public final class Workspace extends StackPane {
         this.sound = sound;
         this.preferencesFile = new PreferencesFile(folder, session.preferences());
         String unreadable = preferencesFile.load();
+        sound.takeKept();
         TroubleLine trouble = new TroubleLine();
         this.navigator = new Navigator(this, desk, this::focusLadder);
         this.questions = new FileQuestions(this, navigator, trouble, (sentence, cause) -> troubles().report(sentence, cause));
@@ -112,7 +113,7 @@ public final class Workspace extends StackPane {
         this.recipes = new RecipeCommands(session, commands, new RecipeCollection(folder));
         this.chords = new ChordCommands(session);
         this.recorder = new Recorder(session, sound);
-        this.keyboard = new KeyboardInput(sound, session::say);
+        this.keyboard = new KeyboardInput(session, sound);
         this.ownScales = new ScaleCollection(folder);
         this.settling = new Settling(session);
         this.drawer = new Drawer(session.preferences());
@@ -179,6 +180,11 @@ public final class Workspace extends StackPane {
 
     public SoundDesk sound() {
         return sound;
+    }
+
+    /** The MIDI keyboard that plays along, if one does. */
+    public KeyboardInput keyboard() {
+        return keyboard;
     }
 
     /** What opens and folds under the ladder. */
@@ -288,7 +294,8 @@ public final class Workspace extends StackPane {
         navigator.show(TitleSheet.of(session, navigator::closeSheet));
     }
 
-    private SoundMenu soundMenu() {
+    /** What else can be played, and on what. */
+    public SoundMenu soundMenu() {
         return new SoundMenu(session, sound, files::soundsToPlayWith, this::openSound);
     }
 

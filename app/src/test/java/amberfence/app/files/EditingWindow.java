@@ -41,7 +41,7 @@ public final class EditingWindow extends Application {
             public Optional<Path> toSave(String suggestion, Format format) {
                 return Optional.empty();
             }
-        }, new AppFolder(Path.of(getParameters().getRaw().get(0))), new SoundDesk(session, () -> new RecordedOutput(System::nanoTime),
+        }, new AppFolder(Path.of(getParameters().getRaw().get(0))), new SoundDesk(session, (wanted, trouble) -> new RecordedOutput(System::nanoTime),
                 System::nanoTime));
         stage.setScene(AmberFence.scene(workspace, Theme.PAPER));
         stage.show();
