@@ -17,26 +17,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Future;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
-import javafx.geometry.Dimension2D;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.scene.layout.Pane;
-import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 
 /** The application with its one window. */
 public final class AmberFence extends Application {
     private static final List<Integer> ICON_SIZES = List.of(16, 32, 48, 128);
-    static final double WIDTH = 1280;
-    static final double HEIGHT = 800;
-    /** What 1280×800 leaves at an interface scale of 150 %. */
-    static final double LEAST_WIDTH = 850;
-    static final double LEAST_HEIGHT = 530;
 
     /** The song to begin with, composed while the toolkit starts. */
     private static Future<Song> first;
@@ -56,7 +49,7 @@ public final class AmberFence extends Application {
 
     /** The scene of a window. With its stylesheets already there the workspace is styled once, not twice. */
     public static Scene scene(Workspace workspace, Theme theme) {
-        Scene scene = new Scene(new Pane(), WIDTH, HEIGHT);
+        Scene scene = new Scene(new Pane(), WindowPlace.USUAL.getWidth(), WindowPlace.USUAL.getHeight());
         theme.apply(scene);
         workspace.setTheme(theme);
         scene.setRoot(workspace);
@@ -92,9 +85,8 @@ public final class AmberFence extends Application {
         Scene scene = scene(workspace, theme);
         stage.setScene(scene);
         stage.setTitle("Amber Fence");
-        stage.setMinWidth(LEAST_WIDTH);
-        stage.setMinHeight(LEAST_HEIGHT);
-        fitToScreen(stage, arguments.size().orElse(new Dimension2D(WIDTH, HEIGHT)));
+        boolean isMeasured = System.getProperty("amberfence.firstPicture") != null;
+        WindowPlace.take(stage, isMeasured ? Optional.of(WindowPlace.USUAL) : arguments.size(), session.preferences());
         stage.show();
         // Not before there is something to be seen: reading pictures takes its time.
         PauseTransition later = new PauseTransition(Duration.millis(500));
@@ -107,8 +99,10 @@ public final class AmberFence extends Application {
                 event.consume();
             }
         });
-        if (System.getProperty("amberfence.firstPicture") != null) {
+        if (isMeasured) {
             FirstPicture.leaveAfter(scene);
+        } else if (arguments.screenshot().isEmpty()) {
+            WindowPlace.keep(stage, session.preferences());
         }
         if (arguments.screenshot().isPresent()) {
             arguments.file().ifPresent(workspace.files()::open);
@@ -127,17 +121,6 @@ public final class AmberFence extends Application {
             workspace.sound().close();
             workspace.troubles().close();
         }
-    }
-
-    /** The window never opens larger than the screen. */
-    private static void fitToScreen(Stage stage, Dimension2D size) {
-        Rectangle2D room = Screen.getPrimary().getVisualBounds();
-        if (room.getWidth() < size.getWidth() || room.getHeight() < size.getHeight()) {
-            stage.setMinWidth(Math.min(stage.getMinWidth(), room.getWidth()));
-            stage.setMinHeight(Math.min(stage.getMinHeight(), room.getHeight()));
-        }
-        stage.setWidth(Math.min(size.getWidth(), room.getWidth()));
-        stage.setHeight(Math.min(size.getHeight(), room.getHeight()));
     }
 
     /** Pictures are taken without touching the person's own files. */
