@@ -2,6 +2,8 @@ package amberfence.analysis;
 
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
+import amberfence.reading.Strokes;
 import amberfence.song.Part;
 import amberfence.theory.PitchClass;
 import amberfence.words.Texts;
@@ -11,8 +13,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Fifths and octaves that move in parallel between the highest and the lowest of all pitched parts together, at each common
- * beginning, both moving (Kostka and Payne, Tonal Harmony, from memory).
+ * Fifths and octaves that move in parallel between the highest and the lowest of all pitched parts together, at each stroke that
+ * they begin together, both moving (Kostka and Payne, Tonal Harmony, from memory).
  */
 final class ParallelFinder {
     private static final int FIFTH = 7;
@@ -35,7 +37,7 @@ final class ParallelFinder {
     private ParallelFinder() {
     }
 
-    static List<Doubt> find(List<Part> parts, Map<Integer, Line> lines) {
+    static List<Doubt> find(List<Part> parts, Map<Integer, Line> lines, TimeMap time) {
         List<Outer> all = new ArrayList<>();
         for (Part part : parts) {
             for (Note note : part.isDrums() ? List.<Note>of() : lines.get(part.id()).notes()) {
@@ -43,11 +45,13 @@ final class ParallelFinder {
             }
         }
         all.sort(Comparator.comparingLong(outer -> outer.low.start()));
+        long reach = Math.max(1, Strokes.together(time));
         List<Doubt> found = new ArrayList<>();
         Outer before = null;
         for (int next = 0; next < all.size();) {
             Outer now = all.get(next++);
-            while (next < all.size() && all.get(next).low.start() == now.low.start()) {
+            long until = now.low.start() + reach;
+            while (next < all.size() && all.get(next).low.start() < until) {
                 now = now.with(all.get(next).low, all.get(next).lowPart);
                 next++;
             }

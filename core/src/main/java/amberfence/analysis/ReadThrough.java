@@ -66,7 +66,7 @@ public final class ReadThrough {
             });
         }
         if (kinds.contains(DoubtKind.PARALLEL)) {
-            found.addAll(ParallelFinder.find(song.parts(), lines));
+            found.addAll(ParallelFinder.find(song.parts(), lines, song.time()));
         }
         if (kinds.contains(DoubtKind.CHORD)) {
             found.addAll(ChordFinder.find(song, lines));

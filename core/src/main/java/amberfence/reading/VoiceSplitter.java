@@ -8,7 +8,8 @@ import java.util.List;
 /**
  * Tells which note of a line leads to which: notes that begin together belong to different voices, and each voice goes
  * on to the nearest note without crossing another. A voice that still sounds well into a new note does not lead to it;
- * the overlap of a few ticks in legato playing does not count.
+ * the overlap of a few ticks in legato playing does not count. Nor need notes begin at the same tick to begin together: a hand
+ * strikes a chord within some hundredths of a second.
  */
 public final class VoiceSplitter {
     private static final int NO_NOTE = -1;
@@ -16,12 +17,16 @@ public final class VoiceSplitter {
     /** Above any leap within MIDI, so that a free voice is always preferred to a new one. */
     private static final int NEW_VOICE = 200;
     private static final int BUSY = 1000;
+    /** What begins within this share of the shortest of some notes begins with them; a note that leads on comes later. */
+    private static final int SHARE_OF_THE_SHORTEST = 4;
 
     private final NoteColumns notes;
     private final int[] previous;
     /** The last note of each voice, by pitch from low to high. */
     private int[] voices = new int[MOST_VOICES + 1];
     private int known;
+    /** The notes that begin together, by pitch from low to high. */
+    private int[] struck = new int[MOST_VOICES];
 
     private VoiceSplitter(NoteColumns notes) {
         this.notes = notes;
@@ -60,10 +65,7 @@ public final class VoiceSplitter {
         // The last note of the only voice, while there is one.
         int alone = NO_NOTE;
         while (from < notes.size()) {
-            int to = from + 1;
-            while (to < notes.size() && notes.start(to) == notes.start(from)) {
-                to++;
-            }
+            int to = endOfStroke(from);
             if (to - from == 1 && alone != NO_NOTE && !isBusy(alone, from)) {
                 previous[from] = alone;
                 alone = from;
@@ -82,6 +84,21 @@ public final class VoiceSplitter {
             from = to;
         }
         return previous;
+    }
+
+    /** Behind the last note that begins together with one. */
+    private int endOfStroke(int from) {
+        long shortest = length(from);
+        int to = from + 1;
+        while (to < notes.size()) {
+            long later = notes.start(to) - notes.start(from);
+            shortest = Math.min(shortest, length(to));
+            if (later > shortest / SHARE_OF_THE_SHORTEST) {
+                break;
+            }
+            to++;
+        }
+        return to;
     }
 
     private boolean isBusy(int voiceNote, int note) {
@@ -118,6 +135,7 @@ public final class VoiceSplitter {
     /** The cheapest way to lead voices to the notes of one moment, both from low to high, by dynamic programming. */
     private void assign(int from, int to) {
         int count = to - from;
+        sort(from, count);
         int[][] best = new int[count + 1][known + 1];
         int[][] move = new int[count + 1][known + 1];
         for (int n = 0; n <= count; n++) {
@@ -130,7 +148,7 @@ public final class VoiceSplitter {
                     choose(best, move, n, v, best[n - 1][v] + NEW_VOICE, 2);
                 }
                 if (n > 0 && v > 0) {
-                    choose(best, move, n, v, best[n - 1][v - 1] + cost(voices[v - 1], from + n - 1), 3);
+                    choose(best, move, n, v, best[n - 1][v - 1] + cost(voices[v - 1], struck[n - 1]), 3);
                 }
             }
         }
@@ -141,10 +159,26 @@ public final class VoiceSplitter {
             if (taken == 1) {
                 v--;
             } else if (taken == 2) {
-                begin(from + --n);
+                begin(struck[--n]);
             } else {
-                lead(--v, from + --n);
+                lead(--v, struck[--n]);
             }
+        }
+    }
+
+    /** Puts some notes in the order of their pitches; those of one tick are in it already. */
+    private void sort(int from, int count) {
+        if (struck.length < count) {
+            struck = new int[2 * count];
+        }
+        for (int i = 0; i < count; i++) {
+            int note = from + i;
+            int at = i;
+            while (at > 0 && isAbove(struck[at - 1], note)) {
+                struck[at] = struck[at - 1];
+                at--;
+            }
+            struck[at] = note;
         }
     }
 

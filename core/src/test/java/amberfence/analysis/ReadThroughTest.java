@@ -123,6 +123,8 @@ class ReadThroughTest {
         assertThat(found(song("[C3 C4] [D3 D4]"), DoubtKind.PARALLEL)).containsExactly("D4@240");
         assertThat(found(song("[C3 G3] [C3 G3] [E3 C4]"), DoubtKind.PARALLEL)).as("neither moves").isEmpty();
         assertThat(DoubtKind.usual()).doesNotContain(DoubtKind.PARALLEL);
+        assertThat(found(song(ticks(0, 400, 48, 12, 440, 55, 470, 900, 57, 490, 950, 50), Role.CHORDS), DoubtKind.PARALLEL)).as("struck by hand")
+                .containsExactly("A3@470");
     }
 
     @Test

@@ -162,25 +162,4 @@ class KeyFinderTest {
         assertThat(weights[1]).isZero();
     }
 
-    @Test
-    void guessesRoles() {
-        assertThat(RoleGuess.of(line("C4 D4 E4"))).isEqualTo(Role.MELODY);
-        assertThat(RoleGuess.of(line("C2 D2 E2"))).isEqualTo(Role.BASS);
-        assertThat(RoleGuess.of(line("[C4 E4 G4] [C4 E4 G4]"))).isEqualTo(Role.CHORDS);
-    }
-
-    @Test
-    void leadsVoicesToTheNearestNoteWithoutCrossing() {
-        assertThat(VoiceSplitter.previous(line("[C4 E4 G4] [C4 F4 A4]").notes())).containsExactly(-1, -1, -1, 0, 1, 2);
-        assertThat(VoiceSplitter.previous(line("[C4 G4] G4 [C4 G4]").notes())).containsExactly(-1, -1, 1, 0, 2);
-        assertThat(VoiceSplitter.previous(line("C4 C6 C2").notes())).containsExactly(-1, 0, 1);
-    }
-
-    @Test
-    void forgivesTheOverlapOfLegatoPlayingButNotAHeldNote() {
-        List<Note> legato = List.of(new Note(1, 0, 105, 60, 80, 0, 64), new Note(2, 100, 105, 62, 80, 0, 64));
-        List<Note> held = List.of(new Note(1, 0, 400, 60, 80, 0, 64), new Note(2, 100, 105, 62, 80, 0, 64));
-        assertThat(VoiceSplitter.previous(legato)).containsExactly(-1, 0);
-        assertThat(VoiceSplitter.previous(held)).containsExactly(-1, -1);
-    }
 }
