@@ -26,13 +26,16 @@ record Frame(PitchClass first, PitchClass last, PitchClass beforeLast, PitchClas
     /** The frame of notes in order, of which there is at least one. */
     static Frame of(List<Note> notes, TimeMap time) {
         long lastStart = notes.stream().mapToLong(Note::start).max().orElseThrow();
-        Note first = notes.get(0);
+        // A hand may strike the bass a little behind what stands over it.
+        long reach = Math.max(1, Strokes.together(time));
+        long firstStroke = notes.get(0).start() + reach;
+        Note first = notes.stream().takeWhile(note -> note.start() < firstStroke).min(PITCH).orElseThrow();
         Note lowest = notes.stream().filter(note -> note.end() > lastStart).min(PITCH).orElseThrow();
         Note highest = notes.stream().filter(note -> note.end() > lastStart).max(PITCH).orElseThrow();
         Note before = first;
         for (Note note : notes) {
-            boolean bass = note.start() < lowest.start() && (note.pitch() - lowest.pitch()) % PitchClass.COUNT != 0 && Math.abs(note.pitch() - lowest.pitch()) <= 12;
-            if (bass && (note.start() > before.start() || note.start() == before.start() && note.pitch() < before.pitch())) {
+            boolean bass = note.start() + reach <= lowest.start() && (note.pitch() - lowest.pitch()) % PitchClass.COUNT != 0 && Math.abs(note.pitch() - lowest.pitch()) <= 12;
+            if (bass && (note.start() >= before.start() + reach || note.pitch() < before.pitch())) {
                 before = note;
             }
         }

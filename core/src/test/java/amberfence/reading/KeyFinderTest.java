@@ -105,6 +105,20 @@ class KeyFinderTest {
     }
 
     @Test
+    void aHandThatStrikesTheBassBehindItsChordSaysTheSame() {
+        Line exact = line("[C3 E4 G4]:2 [F2 A3 F4]:2 [G2 D3 B3 G4]:2 [C3 E3 C4 G4]:2");
+        long[] late = {29, 0, 11};
+        Line byHand = Line.of(exact.notes().stream().map((Note note) -> note.withStart(note.start() + late[note.pitch() < 53 ? 0 : note.pitch() % 2 + 1])).toList());
+        List<KeyCandidate> expected = KeyFinder.find(List.of(exact), TIME, KeyFamily.MODES);
+        List<KeyCandidate> found = KeyFinder.find(List.of(byHand), TIME, KeyFamily.MODES);
+        assertThat(expected.get(0).evidence()).contains(new KeyEvidence.BassFrame(true, true), new KeyEvidence.Cadence(PitchClass.of(7)));
+        for (int i = 0; i < 3; i++) {
+            assertThat(found.get(i).key()).isEqualTo(expected.get(i).key());
+            assertThat(found.get(i).evidence()).isEqualTo(expected.get(i).evidence());
+        }
+    }
+
+    @Test
     void aTuneThatIsPlayedTwiceStillEndsWhereItEnds() {
         String tune = "D4:2 E4:2 F4:4 G4:4 A4:4 Bb4:2 A4:2 G4:4 E4:4 F4:4 E4:4 D4:4 ";
         KeyCandidate first = KeyFinder.find(List.of(line(tune.repeat(2))), TIME, KeyFamily.MODES).get(0);
