@@ -104,7 +104,7 @@ class FilesTest extends WindowTest {
         toOpen = toSave;
         click("import");
         waitUntil(() -> isShown("import-sheet"));
-        assertThat(lookup("#import-own-keys").lookup(".label").queryAllAs(Label.class)).extracting(Label::getText)
+        assertThat(lookup("#import-along").lookup(".label").queryAllAs(Label.class)).extracting(Label::getText)
                 .contains("D dorian, F major from bar 9", "as the file says");
         click("import-take");
         waitUntil(() -> isShown("unsaved-sheet"));

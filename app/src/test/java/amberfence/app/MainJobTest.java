@@ -39,6 +39,8 @@ class MainJobTest extends WindowTest {
         assertThat(lookup("#import-sheet").lookup(".label").queryAllAs(Label.class))
                 .extracting(Label::getText).contains("D dorian", "Voice line", "the file itself says C major",
                         "5 parts · 570 notes · 32 bars in 6/8 · 108 quarters a minute");
+        // One key is taken for all of it, although it changes along the song.
+        click("try-D-dorian");
         click("import-bring");
         click("import-take");
         assertThat(text("fence-key")).isEqualTo("D dorian");
@@ -84,18 +86,21 @@ class MainJobTest extends WindowTest {
         Files.write(toOpen, MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
         click("import");
         waitUntil(() -> lookup("#import-sheet").tryQuery().isPresent());
+        assertThat(lookup("#import-along").lookup(".label").queryAllAs(Label.class)).extracting(Label::getText)
+                .contains("D dorian, F major from bar 17, D dorian from bar 25", "the key changes along the song");
         click("import-part-4");
         click("import-take");
+        assertThat(session.song().fence().keys()).isEqualTo(LanternFerry.song().fence().keys());
         assertThat(session.song().parts()).as("the drums were left out").hasSize(4);
         for (Part part : session.song().parts()) {
             assertThat(session.results().get().part(part.id()).line()).isEqualTo(part.line());
         }
-        assertThat(text("changes-heading")).isEqualTo("9 CHANGES WAIT IN “BRING INSIDE”");
+        assertThat(text("changes-heading")).isEqualTo("8 CHANGES WAIT IN “BRING INSIDE”");
         assertThat(changeRows().get(0)).startsWith("2:4 F♯4 → F4");
         int dashed = pixelsInLadder(0x1F6F78, 30);
         long slot = session.selection().openStep().get();
         click("step-on-" + slot);
-        assertThat(text("changes-heading")).isEqualTo("9 CHANGES BY “BRING INSIDE”");
+        assertThat(text("changes-heading")).isEqualTo("8 CHANGES BY “BRING INSIDE”");
         assertThat(dashed).as("where they would go is drawn as well").isGreaterThan(200);
         assertThat(session.results().get().part(0).line()).isNotEqualTo(session.song().part(0).line());
     }

@@ -278,6 +278,8 @@ final class ApplyCommand implements Runnable {
         Optional<KeyCandidate> best = SongKeys.find(song, KeyFamily.MODES).stream().findFirst();
         best.ifPresent(candidate -> out.printf(Locale.ROOT, "key: %s (found, score %.2f)%n", candidate.key().text(),
                 candidate.score()));
+        SongKeys.along(song, KeyFamily.MODES).ifPresent(along -> out.printf(Locale.ROOT, "the key seems to change along the song; %s leaves %d notes outside%n",
+                KeyOption.text(along.plan()), along.outside()));
         return best.map(KeyCandidate::key);
     }
 

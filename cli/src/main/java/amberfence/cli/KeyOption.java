@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
 
 /** The option {@code --key}: one key for the whole song, and, given again with a bar in front, others from those bars on. */
@@ -39,6 +40,12 @@ final class KeyOption {
         } catch (IllegalArgumentException e) {
             throw wrong("--key is given twice for one bar; each key begins at a bar of its own, as in --key \"D dorian\" --key \"17: F major\"");
         }
+    }
+
+    /** How keys along a song are given. */
+    static String text(KeyPlan plan) {
+        return plan.spans().stream().map(span -> "--key \"" + (span.fromBar() == 1 ? "" : span.fromBar() + ": ") + span.key().plainText() + "\"")
+                .collect(Collectors.joining(" "));
     }
 
     private static Key key(String text) {

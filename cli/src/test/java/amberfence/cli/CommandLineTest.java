@@ -75,6 +75,14 @@ class CommandLineTest extends Commands {
     }
 
     @Test
+    void saysHowToTakeKeysThatChangeAlongTheSong() {
+        assertThat(run("apply", ferry, "--out", out, "--snap", "down")).isZero();
+        assertThat(printed).contains("the key seems to change along the song; --key \"D dorian\" --key \"17: F major\" --key \"25: D dorian\" leaves ");
+        assertThat(run("apply", ferry, "--out", out, "--snap", "down", "--key", "D dorian", "--key", "17: F major", "--key", "25: D dorian")).isZero();
+        assertThat(printed).doesNotContain("seems to change");
+    }
+
+    @Test
     void removesOnlyWithRemove() throws Exception {
         assertThat(run("apply", ferry, "--out", out, "--key", "D dorian", "--snap", "remove", "--part", "0")).isZero();
         assertThat(notes(out, 0)).hasSizeLessThan(79);

@@ -28,12 +28,16 @@ public final class CandidateCard extends VBox {
         getStyleClass().add("card");
         setStyle("-fx-padding: 7 10 7 12;");
         Label score = Controls.label(String.format(Locale.ROOT, "%.2f", candidate.score()), "soft", "small");
-        HBox head = new HBox(8, Controls.label(key.text(), "name"), Controls.filler(), meter(candidate.score()), score);
+        score.setMinWidth(USE_PREF_SIZE);
+        Label name = Controls.label(key.text(), "name");
+        name.setMinWidth(USE_PREF_SIZE);
+        HBox head = new HBox(8, name, Controls.filler(), meter(candidate.score()), score);
         head.setAlignment(Pos.CENTER_LEFT);
         Spelling spelling = key.spelling();
         Label evidence = Controls.label(candidate.evidence().stream().map(fact -> fact.words(spelling))
                 .collect(Collectors.joining("; ")), "soft", "small");
         evidence.setWrapText(true);
+        evidence.setMinHeight(USE_PREF_SIZE);
         VBox facts = new VBox(0, Controls.label(Words.count("outside", candidate.outside()), "small", "teal"), evidence);
         HBox.setHgrow(facts, Priority.ALWAYS);
         var button = Controls.button("try-" + key.plainText().replace(' ', '-'), words, event -> tryOn.run());
@@ -48,11 +52,13 @@ public final class CandidateCard extends VBox {
         track.getStyleClass().add("track");
         Region fill = new Region();
         fill.getStyleClass().add("fill");
-        fill.setMaxWidth(METER * score);
         StackPane meter = new StackPane(track, fill);
+        fill.maxWidthProperty().bind(meter.widthProperty().multiply(score));
         StackPane.setAlignment(fill, Pos.CENTER_LEFT);
         meter.getStyleClass().add("meter");
-        meter.setMinSize(METER, 7);
+        // Beside a long name there is less room.
+        meter.setMinSize(METER / 3, 7);
+        meter.setPrefSize(METER, 7);
         meter.setMaxSize(METER, 7);
         return meter;
     }

@@ -1,5 +1,6 @@
 package amberfence.app.fence;
 
+import amberfence.analysis.SongKeys;
 import amberfence.analysis.PitchClassCounts;
 import amberfence.app.files.ScaleCollection;
 import amberfence.app.session.Session;
@@ -130,12 +131,8 @@ final class FenceModel {
 
     /** Takes the keys that were found along the song. */
     void take(List<Modulations.Span> found) {
-        KeyPlan plan = KeyPlan.of(found.get(0).candidate().key());
-        for (Modulations.Span next : found.subList(1, found.size())) {
-            plan = plan.plus(next.fromBar(), next.candidate().key());
-        }
         span.set(0);
-        tryOn(fence.get().withKeys(plan));
+        tryOn(fence.get().withKeys(SongKeys.plan(found)));
     }
 
     void tryOn(Key key) {

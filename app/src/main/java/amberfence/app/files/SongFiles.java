@@ -46,7 +46,7 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 /** Everything that reads or writes files for the window. Work is done elsewhere, outcomes arrive on the interface thread. */
 public final class SongFiles {
     /** A MIDI file that was read, with the keys that its notes may be in, before it is taken in. */
-    public record Found(Path file, ReadSong read, List<KeyCandidate> keys) {
+    public record Found(Path file, ReadSong read, List<KeyCandidate> keys, Optional<SongKeys.Along> along) {
     }
 
     private static final long AUTOSAVE_MILLIS = 2000;
@@ -116,7 +116,7 @@ public final class SongFiles {
         } else {
             work.read(() -> {
                 ReadSong read = Formats.read(file);
-                return new Found(file, read, SongKeys.find(read.song(), KeyFamily.MODES));
+                return new Found(file, read, SongKeys.find(read.song(), KeyFamily.MODES), SongKeys.along(read.song(), KeyFamily.MODES));
             }, result -> {
                 remember(file);
                 host.found(result);

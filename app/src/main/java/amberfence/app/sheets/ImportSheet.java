@@ -1,5 +1,6 @@
 package amberfence.app.sheets;
 
+import amberfence.analysis.SongKeys;
 import amberfence.app.fence.CandidateCard;
 import amberfence.app.files.SongFiles;
 import amberfence.app.theme.Controls;
@@ -30,6 +31,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What an import found: parts, notes, tempo, metre, likely keys, and what was noticed. One key is chosen to begin with. */
@@ -40,10 +42,13 @@ public final class ImportSheet {
     private final SongFiles.Found found;
     private final VBox keys = new VBox(8);
     private Key chosen;
-    /** The keys that the file itself has along the song, while they are what is chosen. */
-    private Optional<KeyPlan> own;
+    /** The keys that the file itself names along the song. */
     private final Optional<KeyPlan> named;
-    private final VBox ownCard = new VBox(2);
+    /** The keys along the song that can be chosen together: those that the file names, else those that are found where they change. */
+    private final Optional<KeyPlan> along;
+    /** Whether these are chosen. */
+    private boolean isAlong;
+    private final VBox alongCard = new VBox(2);
     /** Parts that stay outside. */
     private final Set<Integer> without = new HashSet<>();
     private final CheckBox bring = new CheckBox(Words.say("import.bring"));
@@ -54,7 +59,8 @@ public final class ImportSheet {
         Controls.tip(bring, Words.say("import.bringTip"));
         // A score or a chart says its keys; a MIDI file's signature often says nothing, so that the notes are asked.
         this.named = found.read().writtenKey().map(key -> found.read().song().fence().keys()).filter(plan -> !(found.read().song().origin() instanceof SourceFile));
-        this.own = named;
+        this.along = named.or(() -> found.along().map(SongKeys.Along::plan));
+        this.isAlong = along.isPresent();
         this.chosen = named.isPresent() ? named.get().first() : found.keys().isEmpty() ? found.read().writtenKey().orElse(Key.parse("C major"))
                 : found.keys().get(0).key();
     }
@@ -76,7 +82,7 @@ public final class ImportSheet {
     }
 
     private Song song() {
-        Song song = found.read().song().withFence(Fence.of(own.orElse(KeyPlan.of(chosen))));
+        Song song = found.read().song().withFence(Fence.of(isAlong ? along.orElseThrow() : KeyPlan.of(chosen)));
         var fence = song.fence().along(song.time());
         for (Part part : song.parts()) {
             if (without.contains(part.id())) {
@@ -147,16 +153,15 @@ public final class ImportSheet {
         VBox column = new VBox(8, Controls.heading("import.key"), keys, bring);
         column.setMinWidth(320);
         column.setPrefWidth(360);
-        if (named.isPresent()) {
-            keys.getChildren().add(ownKeys(named.get()));
-        } else {
+        along.ifPresent(plan -> keys.getChildren().add(alongCard(plan)));
+        if (named.isEmpty()) {
             found.read().writtenKey().ifPresent(key -> column.getChildren().add(Controls.label(Words.say("import.written", key.text()), "soft", "small")));
         }
-        for (KeyCandidate candidate : found.keys().stream().limit(MOST_KEYS).toList()) {
+        for (KeyCandidate candidate : found.keys().stream().limit(along.isPresent() ? MOST_KEYS - 1 : MOST_KEYS).toList()) {
             keys.getChildren().add(new CandidateCard(candidate, "import.choose", () -> choose(candidate.key())));
         }
-        if (named.isPresent()) {
-            chooseOwn();
+        if (along.isPresent()) {
+            chooseAlong();
         } else if (found.keys().isEmpty()) {
             Label none = Controls.label(Words.say("import.noKey", chosen.text()), "soft");
             none.setWrapText(true);
@@ -167,40 +172,46 @@ public final class ImportSheet {
         return column;
     }
 
-    /** The keys that the score names, each with the bar from which it holds. */
-    private Node ownKeys(KeyPlan plan) {
-        ownCard.setId("import-own-keys");
-        ownCard.getStyleClass().add("card");
-        ownCard.setStyle("-fx-padding: 7 10 7 12;");
+    /** Keys along the song, each with the bar from which it holds. */
+    private Node alongCard(KeyPlan plan) {
+        alongCard.setId("import-along");
+        alongCard.getStyleClass().add("card");
+        alongCard.setStyle("-fx-padding: 7 10 7 12;");
         String text = plan.spans().stream().map(span -> span.fromBar() == 1 ? span.key().text() : Words.say("import.fromBar", span.key().text(), span.fromBar()))
                 .limit(MOST_SPANS).collect(Collectors.joining(", ")) + (plan.spans().size() > MOST_SPANS ? " …" : "");
         Label name = Controls.label(text, "name");
         name.setWrapText(true);
+        name.setMinHeight(Region.USE_PREF_SIZE);
         HBox.setHgrow(name, Priority.ALWAYS);
-        Button button = Controls.button("import-own", "import.choose", event -> chooseOwn());
+        Button button = Controls.button("import-along-choose", "import.choose", event -> chooseAlong());
         button.setStyle("-fx-padding: 3 9 3 9;");
-        HBox foot = new HBox(8, Controls.label(Words.say("import.own"), "soft", "small"), Controls.filler(), button);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        ownCard.getChildren().addAll(name, foot);
-        return ownCard;
+        VBox facts = new VBox(0);
+        if (named.isEmpty()) {
+            facts.getChildren().add(Controls.label(Words.count("outside", found.along().orElseThrow().outside()), "small", "teal"));
+        }
+        facts.getChildren().add(Controls.label(Words.say(named.isPresent() ? "import.own" : "import.along"), "soft", "small"));
+        HBox foot = new HBox(8, facts, Controls.filler(), button);
+        foot.setAlignment(Pos.BOTTOM_LEFT);
+        alongCard.getChildren().addAll(name, foot);
+        return alongCard;
     }
 
-    private void chooseOwn() {
-        own = named;
+    private void chooseAlong() {
+        isAlong = true;
         mark(null);
     }
 
     private void choose(Key key) {
-        own = Optional.empty();
+        isAlong = false;
         chosen = key;
         mark(key);
     }
 
     /** @param key the candidate that is chosen; null when it is none of them */
     private void mark(Key key) {
-        ownCard.getStyleClass().remove("chosen");
+        alongCard.getStyleClass().remove("chosen");
         if (key == null) {
-            ownCard.getStyleClass().add("chosen");
+            alongCard.getStyleClass().add("chosen");
         }
         keys.getChildren().stream().filter(CandidateCard.class::isInstance).forEach(node -> ((CandidateCard) node).mark(key));
     }
