@@ -3,8 +3,10 @@ package amberfence.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
+import amberfence.app.fence.CandidateCard;
 import amberfence.app.theme.Controls;
 import amberfence.demo.LanternFerry;
+import amberfence.format.midi.MidiExport;
 import amberfence.format.project.ProjectDocument;
 import amberfence.notes.Line;
 import amberfence.notes.LineText;
@@ -13,6 +15,7 @@ import amberfence.song.Song;
 import amberfence.step.fence.BringInside;
 import amberfence.step.pick.Pick;
 import amberfence.words.Texts;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,6 +26,7 @@ import javafx.geometry.Dimension2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
@@ -86,12 +90,47 @@ class RoomTest extends WindowTest {
     }
 
     @Test
+    void aWindowThatGrowsLooksAsIfItHadAlwaysBeenSoLarge() {
+        resize(SCREEN);
+        List<Double> widths = widths();
+        for (int narrower : new int[] {850, 1000, 1090, 1110}) {
+            resize(new Dimension2D(narrower, 700));
+            resize(SCREEN);
+            assertThat(widths()).as("columns, tabs and chords after a width of %d", narrower).isEqualTo(widths);
+        }
+    }
+
+    private List<Double> widths() {
+        List<Double> widths = new ArrayList<>();
+        for (String one : new String[] {"#parts", "#steps", "#tab-changes", "#tab-chords"}) {
+            widths.add(lookup(one).queryAs(Region.class).getWidth());
+        }
+        lookup(".chord-symbol").queryAllAs(Label.class).forEach(symbol -> widths.add(symbol.getWidth()));
+        return widths;
+    }
+
+    @Test
     void nothingIsCutOffAtAnySize() {
         List<String> wrong = new ArrayList<>();
         SIZES.forEach(size -> {
             lookAtMainViews(wrong, size, "");
             lookAtSheets(wrong, size, "");
         });
+        assertThat(wrong.stream().distinct().toList()).isEmpty();
+    }
+
+    @Test
+    void nothingIsCutOffWhereASongComesIn() throws Exception {
+        toOpen = Files.write(folder.resolve("ferry.mid"), MidiExport.ofOriginals(LanternFerry.plain()).toBytes());
+        List<String> wrong = new ArrayList<>();
+        for (Dimension2D size : SIZES) {
+            resize(size);
+            fire("import");
+            waitUntil(() -> isShown("import-sheet"));
+            look(wrong, size, "import");
+            push(KeyCode.ESCAPE);
+            settle();
+        }
         assertThat(wrong.stream().distinct().toList()).isEmpty();
     }
 
@@ -143,6 +182,9 @@ class RoomTest extends WindowTest {
             fire("steps-call");
         }
         interact(workspace::openFence);
+        if (session.song().parts().stream().anyMatch(part -> !part.isDrums() && !part.line().isEmpty())) {
+            waitUntil(() -> lookup(node -> node instanceof CandidateCard).tryQuery().isPresent());
+        }
         look(wrong, size, song + "fence page");
         fire("fence-done");
         interact(() -> workspace.openHandbook("arpeggio"));
@@ -176,13 +218,13 @@ class RoomTest extends WindowTest {
     /** What lies in lists and scrolling areas may be longer than they are high, but never wider. */
     private void walk(Parent parent, String where, List<String> wrong) {
         for (Node node : parent.getChildrenUnmodifiable()) {
-            if (!node.isVisible() || node.getOpacity() == 0 || !node.isManaged()) {
+            if (!node.isVisible() || node.getOpacity() == 0) {
                 continue;
             }
             if (node instanceof Labeled labeled) {
                 text(labeled, where, wrong);
             }
-            boolean scrolls = parent.getStyleClass().contains("viewport") || parent.getStyleClass().contains("clipped-container")
+            boolean scrolls = parent.getClip() != null || isViewport(parent) || isViewport(parent.getParent()) || parent.getStyleClass().contains("clipped-container")
                     || parent.getStyleClass().contains("sheet") || node instanceof Text;
             Bounds bounds = node.getBoundsInParent();
             if (parent instanceof Region region && !scrolls && !(node instanceof ScrollBar) && node instanceof Region
@@ -190,7 +232,7 @@ class RoomTest extends WindowTest {
                 wrong.add(where + name(node) + " lies beyond " + name(parent) + " by " + Math.round(Math.max(
                         bounds.getMaxX() - region.getWidth(), bounds.getMaxY() - region.getHeight())));
             }
-            if (node instanceof Parent inner && !(node instanceof TextInputControl) && !(node instanceof ListView<?>)) {
+            if (node instanceof Parent inner && !(node instanceof TextInputControl)) {
                 if (node instanceof ScrollPane scroll && scroll.getContent() != null
                         && scroll.getContent().getLayoutBounds().getWidth() > scroll.getViewportBounds().getWidth() + SLACK) {
                     wrong.add(where + name(scroll.getContent()) + " is wider than where it scrolls");
@@ -198,6 +240,10 @@ class RoomTest extends WindowTest {
                 walk(inner, where, wrong);
             }
         }
+    }
+
+    private static boolean isViewport(Node node) {
+        return node != null && node.getStyleClass().contains("viewport");
     }
 
     /** Shadows and the like reach out of a node; what it takes in the layout, with its scale, is meant. */
@@ -212,7 +258,7 @@ class RoomTest extends WindowTest {
             return;
         }
         Node shown = labeled.lookup(".text");
-        if (shown instanceof Text text && !text.getText().equals(labeled.getText()) && !labeled.isWrapText()) {
+        if (shown instanceof Text text && !text.getText().equals(labeled.getText())) {
             for (Node node = labeled; node != null; node = node.getParent()) {
                 if (Controls.hasTip(node)) {
                     return;

@@ -34,10 +34,8 @@ public final class CandidateCard extends VBox {
         HBox head = new HBox(8, name, Controls.filler(), meter(candidate.score()), score);
         head.setAlignment(Pos.CENTER_LEFT);
         Spelling spelling = key.spelling();
-        Label evidence = Controls.label(candidate.evidence().stream().map(fact -> fact.words(spelling))
+        Label evidence = Controls.paragraph(candidate.evidence().stream().map(fact -> fact.words(spelling))
                 .collect(Collectors.joining("; ")), "soft", "small");
-        evidence.setWrapText(true);
-        evidence.setMinHeight(USE_PREF_SIZE);
         VBox facts = new VBox(0, Controls.label(Words.count("outside", candidate.outside()), "small", "teal"), evidence);
         HBox.setHgrow(facts, Priority.ALWAYS);
         var button = Controls.button("try-" + key.plainText().replace(' ', '-'), words, event -> tryOn.run());

@@ -97,10 +97,8 @@ public final class FencePage extends BorderPane {
     }
 
     private VBox clockColumn() {
-        Label hint = Controls.label(Words.say("fence.hint"), "soft", "small");
-        hint.setWrapText(true);
+        Label hint = Controls.paragraph(Words.say("fence.hint"), "soft", "small");
         hint.setTextAlignment(TextAlignment.CENTER);
-        hint.setMinHeight(USE_PREF_SIZE);
         ClockRoom room = new ClockRoom(clock);
         VBox.setVgrow(room, Priority.ALWAYS);
         VBox column = new VBox(4, room, hint);

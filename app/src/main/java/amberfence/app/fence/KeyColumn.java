@@ -114,9 +114,8 @@ final class KeyColumn extends VBox {
         found.getChildren().clear();
         of.setText(spans.isEmpty() ? Words.say("fence.noKey") : Words.count("fence.spanCount", spans.size()));
         for (Modulations.Span span : spans) {
-            Label words = Controls.label(span.candidate().evidence().stream()
+            Label words = Controls.paragraph(span.candidate().evidence().stream()
                     .map(fact -> fact.words(span.candidate().key().spelling())).findFirst().orElse(""), "soft", "small");
-            words.setWrapText(true);
             HBox head = new HBox(8, Controls.label(span.candidate().key().text(), "name"), Controls.filler(),
                     Controls.label(Words.bars(span.fromBar(), span.toBar()), "soft", "small"));
             head.setAlignment(Pos.CENTER_LEFT);

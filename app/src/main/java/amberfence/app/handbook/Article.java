@@ -58,10 +58,8 @@ final class Article extends VBox {
             HBox.setHgrow(text, Priority.ALWAYS);
             return row;
         } else if (block instanceof HandbookBlock.Typed typed) {
-            Label text = Controls.label(typed.text(), "typed-block");
-            text.setWrapText(true);
+            Label text = Controls.paragraph(typed.text(), "typed-block");
             text.setMaxWidth(Double.MAX_VALUE);
-            text.setMinHeight(Region.USE_PREF_SIZE);
             return text;
         } else if (block instanceof HandbookBlock.Worked worked) {
             return example(worked.example());
@@ -97,9 +95,7 @@ final class Article extends VBox {
         HBox pictures = new HBox(10, new ExamplePicture(example.key(), before, after, before, Words.say("handbook.before", example.notes())),
                 arrow, new ExamplePicture(example.key(), before, after, after, Words.say("handbook.after", example.becomes())));
         pictures.setAlignment(Pos.CENTER_LEFT);
-        Label steps = Controls.label(example.recipe().text().strip(), "typed");
-        steps.setWrapText(true);
-        steps.setMinHeight(Region.USE_PREF_SIZE);
+        Label steps = Controls.paragraph(example.recipe().text().strip(), "typed");
         HBox below = new HBox(10, steps, Controls.filler(), Controls.button("handbook-try", "handbook.try", event -> tryIt.accept(song), "choice"));
         below.setAlignment(Pos.CENTER_LEFT);
         VBox box = new VBox(8, pictures, below);

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What a setting is: its name, what it means, what it may be, what is usual, when it counts, and how it is typed; all from its schema. */
@@ -55,9 +54,7 @@ public final class SettingWords {
     }
 
     private static Node line(String text, String style) {
-        Label line = Controls.label(text, style);
-        line.setWrapText(true);
-        line.setMinHeight(Region.USE_PREF_SIZE);
+        Label line = Controls.paragraph(text, style);
         return line;
     }
 }

@@ -34,7 +34,7 @@ public final class PartsView extends VBox {
     private final Button add;
     /** Only the cards that are in view are made: a song may have thousands of parts. */
     private final ListView<Integer> cards = new ListView<>();
-    private final Label empty = Controls.label(Words.say("parts.none"), "soft");
+    private final Label empty = Controls.paragraph(Words.say("parts.none"), "soft");
     private final TakesView takes;
     private final Map<Integer, PartCard> byId = new HashMap<>();
 
@@ -54,7 +54,6 @@ public final class PartsView extends VBox {
         add = Controls.button("add-part", "parts.add", null, "quiet");
         add.setOnAction(event -> Controls.openMenu(add, newParts()));
         Controls.tip(add, Words.say("parts.addTip"));
-        empty.setWrapText(true);
         HBox head = new HBox(4, Controls.heading("parts.heading"), Controls.filler(), add);
         head.setAlignment(Pos.CENTER_LEFT);
         empty.managedProperty().bind(empty.visibleProperty());

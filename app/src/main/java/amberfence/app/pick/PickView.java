@@ -28,7 +28,7 @@ public final class PickView extends VBox {
     private final NoteCommands commands;
     private final Runnable ladder;
     private final Label count = Controls.label("", "small", "strong");
-    private final Label trouble = Controls.label("", "small", "alarm");
+    private final Label trouble = Controls.paragraph("", "small", "alarm");
     private final VBox rows = new VBox(6);
     private final TextField text = new TextField();
     private final ToggleButton turned = new ToggleButton(Words.say("pick.turn"));
@@ -43,7 +43,6 @@ public final class PickView extends VBox {
         setId("pick");
         count.setId("pick-count");
         trouble.setId("pick-trouble");
-        trouble.setWrapText(true);
         text.setId("pick-text");
         Named.own(text, Words.say("named.pick-text"));
         text.setOnAction(event -> readText());

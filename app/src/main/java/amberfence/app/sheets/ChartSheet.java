@@ -28,10 +28,8 @@ public final class ChartSheet {
         text.setId("chart-text");
         text.setPromptText(Words.say("chart.prompt"));
         text.setPrefRowCount(7);
-        Label found = Controls.label(Words.say("chart.hint"), "soft");
+        Label found = Controls.paragraph(Words.say("chart.hint"), "soft");
         found.setId("chart-found");
-        found.setWrapText(true);
-        found.setMinHeight(36);
         List<ChordSpan> spans = new ArrayList<>();
         SimpleBooleanProperty nothing = new SimpleBooleanProperty(true);
         TimeMap time = session.song().time();
@@ -53,7 +51,7 @@ public final class ChartSheet {
         }, "primary");
         Button file = Controls.button("chart-file", "chart.file", event -> files.chart(text::setText));
         Platform.runLater(text::requestFocus);
-        return new Sheet("chart-sheet", Words.say("chart.title"), Words.say("chart.subtitle", bar), new VBox(10, text, found), 560,
+        return new Sheet("chart-sheet", Words.say("chart.title"), Words.say("chart.subtitle", bar), new VBox(10, text, Sheet.answer(found)), 560,
                 close, file, Controls.button("chart-cancel", "sheet.cancel", event -> close.run()),
                 Controls.disabledWhen(put, nothing, "chart.nothing"));
     }

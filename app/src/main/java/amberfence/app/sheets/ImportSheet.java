@@ -31,7 +31,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What an import found: parts, notes, tempo, metre, likely keys, and what was noticed. One key is chosen to begin with. */
@@ -136,8 +135,7 @@ public final class ImportSheet {
         if (!notices.isEmpty()) {
             list.getChildren().add(Controls.heading("import.noticed"));
             notices.stream().limit(MOST_NOTICES).forEach(notice -> {
-                Label label = Controls.label(notice.text(), "small", "teal");
-                label.setWrapText(true);
+                Label label = Controls.paragraph(notice.text(), "small", "teal");
                 list.getChildren().add(label);
             });
         }
@@ -163,8 +161,7 @@ public final class ImportSheet {
         if (along.isPresent()) {
             chooseAlong();
         } else if (found.keys().isEmpty()) {
-            Label none = Controls.label(Words.say("import.noKey", chosen.text()), "soft");
-            none.setWrapText(true);
+            Label none = Controls.paragraph(Words.say("import.noKey", chosen.text()), "soft");
             keys.getChildren().add(none);
         } else {
             choose(chosen);
@@ -179,9 +176,7 @@ public final class ImportSheet {
         alongCard.setStyle("-fx-padding: 7 10 7 12;");
         String text = plan.spans().stream().map(span -> span.fromBar() == 1 ? span.key().text() : Words.say("import.fromBar", span.key().text(), span.fromBar()))
                 .limit(MOST_SPANS).collect(Collectors.joining(", ")) + (plan.spans().size() > MOST_SPANS ? " …" : "");
-        Label name = Controls.label(text, "name");
-        name.setWrapText(true);
-        name.setMinHeight(Region.USE_PREF_SIZE);
+        Label name = Controls.paragraph(text, "name");
         HBox.setHgrow(name, Priority.ALWAYS);
         Button button = Controls.button("import-along-choose", "import.choose", event -> chooseAlong());
         button.setStyle("-fx-padding: 3 9 3 9;");

@@ -23,7 +23,7 @@ public final class LeftWorkSheet {
     private final Runnable close;
     private final VBox rows = new VBox(10);
     private final ScrollPane scroll = new ScrollPane(rows);
-    private final Label trouble = Controls.label("", "alarm");
+    private final Label trouble = Controls.paragraph("", "alarm");
 
     private LeftWorkSheet(UnsavedOffer offer, Runnable close) {
         this.offer = offer;
@@ -37,7 +37,6 @@ public final class LeftWorkSheet {
 
     private Sheet sheet() {
         trouble.setId("offer-trouble");
-        trouble.setWrapText(true);
         trouble.managedProperty().bind(trouble.textProperty().isNotEmpty());
         offer.setTrouble(sentence -> {
             trouble.setText(sentence);
@@ -63,8 +62,7 @@ public final class LeftWorkSheet {
 
     private Node row(UnsavedOffer.Item item, int index) {
         Label title = Controls.label(item.title(), "strong");
-        Label about = Controls.label(item.about(), "soft");
-        about.setWrapText(true);
+        Label about = Controls.paragraph(item.about(), "soft");
         VBox seen = new VBox(4);
         seen.setId("offer-seen-" + index);
         VBox texts = new VBox(2, title, about, seen);

@@ -30,7 +30,7 @@ public final class OnceSheet {
     private final Session session;
     private final NoteCommands commands;
     private final VBox form = new VBox();
-    private final Label preview = Controls.label("", "soft");
+    private final Label preview = Controls.paragraph("", "soft");
     private final SimpleBooleanProperty nothing = new SimpleBooleanProperty();
     private Step step;
 
@@ -39,8 +39,6 @@ public final class OnceSheet {
         this.commands = commands;
         this.step = step;
         preview.setId("once-preview");
-        preview.setWrapText(true);
-        preview.setMinHeight(34);
     }
 
     public static Sheet of(Session session, NoteCommands commands, StepSchema<?> kind, Runnable close) {
@@ -55,7 +53,7 @@ public final class OnceSheet {
             commands.apply(sheet.step);
         }, "primary");
         apply.setDefaultButton(true);
-        VBox content = new VBox(14, sheet.form, sheet.preview);
+        VBox content = new VBox(14, sheet.form, Sheet.answer(sheet.preview));
         return new Sheet("once-sheet", kind.title(), Words.say("once.subtitle",
                 Words.count("noteCount", notes.size())), content, 420, close,
                 Controls.button("once-cancel", "sheet.cancel", event -> close.run()),

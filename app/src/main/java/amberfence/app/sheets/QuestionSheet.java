@@ -26,8 +26,7 @@ public final class QuestionSheet {
      * @param answers from left to right; the last is the one to expect
      */
     public static Sheet of(String id, String title, String question, Runnable close, Answer... answers) {
-        Label text = Controls.label(question);
-        text.setWrapText(true);
+        Label text = Controls.paragraph(question);
         List<Button> buttons = new ArrayList<>();
         for (int i = 0; i < answers.length; i++) {
             Answer answer = answers[i];

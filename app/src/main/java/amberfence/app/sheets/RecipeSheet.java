@@ -37,10 +37,8 @@ public final class RecipeSheet {
         fields.addRow(1, Controls.rowLabel("recipe.meaning"), meaning);
         VBox content = new VBox(10, fields);
         if (part.steps().stream().anyMatch(slot -> slot.on() && slot.limit().flatMap(NoteChoice::fixed).isPresent())) {
-            Label limits = Controls.label(Words.say("recipe.limits"), "soft");
+            Label limits = Controls.paragraph(Words.say("recipe.limits"), "soft");
             limits.setId("recipe-limits");
-            limits.setWrapText(true);
-            limits.setMinHeight(36);
             content.getChildren().add(limits);
         }
         Button take = Controls.button("recipe-take", "recipe.take", event -> {

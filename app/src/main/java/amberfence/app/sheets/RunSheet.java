@@ -25,7 +25,7 @@ public final class RunSheet {
     private static final int MOST = 64;
     private final Session session;
     private final TextField along = new TextField();
-    private final Label preview = Controls.label("", "soft");
+    private final Label preview = Controls.paragraph("", "soft");
     private final SimpleBooleanProperty unreadable = new SimpleBooleanProperty();
     private int from = 60;
     private int count = 8;
@@ -40,7 +40,6 @@ public final class RunSheet {
         along.textProperty().addListener((property, old, now) -> update());
         from += Math.floorMod(key.tonic().pitchClass().number(), 12);
         preview.setId("run-preview");
-        preview.setWrapText(true);
     }
 
     /** @param close closes the sheet */

@@ -55,8 +55,7 @@ public final class SettingsSheet {
                 some -> preferences.keep(Preferences.INTERFACE_SCALE, Integer.toString(some))));
         grid.addRow(3, Controls.rowLabel("settings.language"), Choice.of("settings-language", languages(), preferences.text(Preferences.INTERFACE_LANGUAGE, SYSTEM),
                 SettingsSheet::language, some -> preferences.keep(Preferences.INTERFACE_LANGUAGE, some)));
-        Label later = Controls.label(Words.say("settings.scaleLater"), "soft", "small");
-        later.setWrapText(true);
+        Label later = Controls.paragraph(Words.say("settings.scaleLater"), "soft", "small");
         grid.add(later, 1, 4);
         grid.addRow(5, Controls.rowLabel("settings.motion"), Choice.of("settings-motion", List.of(Motion.values()),
                 preferences.choice(Motion.KEPT, Motion.GLIDING), some -> Words.say("settings.motion." + some.name().toLowerCase(Locale.ROOT)),

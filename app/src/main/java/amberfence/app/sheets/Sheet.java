@@ -21,6 +21,8 @@ import javafx.scene.layout.VBox;
 
 /** A sheet in the middle of a veil: title, content, buttons. Escape puts it away; Tab goes round inside it. */
 public final class Sheet extends StackPane {
+    private static final double TWO_LINES = 36;
+
     /** @param close puts the sheet away */
     public Sheet(String id, String title, String subtitle, Node content, double width, Runnable close, Node... buttons) {
         setId(id);
@@ -30,9 +32,7 @@ public final class Sheet extends StackPane {
         getStyleClass().add("veil");
         HBox foot = new HBox(10, Controls.filler());
         foot.getChildren().addAll(buttons);
-        Label below = Controls.label(subtitle, "soft");
-        below.setWrapText(true);
-        below.setMinHeight(Region.USE_PREF_SIZE);
+        Label below = Controls.paragraph(subtitle, "soft");
         VBox head = new VBox(0, Controls.label(title, "title"), below);
         // Where the window is lower than the sheet would be, what it holds scrolls.
         ScrollPane middle = Controls.scrolling(content);
@@ -54,6 +54,14 @@ public final class Sheet extends StackPane {
             }
             round(event);
         });
+    }
+
+    /** A place for a sentence that changes: two lines high at least, so that the sheet stays as it is while the sentence does not. */
+    static HBox answer(Label sentence) {
+        Region twoLines = new Region();
+        twoLines.setMinHeight(TWO_LINES);
+        HBox.setHgrow(sentence, Priority.ALWAYS);
+        return new HBox(twoLines, sentence);
     }
 
     /** From the last control to the first, or back, and not into what lies under the sheet. */

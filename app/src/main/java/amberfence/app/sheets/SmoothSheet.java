@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 /** The settings of the smoothest voicings, and how far the voices would go with them. */
 public final class SmoothSheet {
     private final Session session;
-    private final Label preview = Controls.label("", "soft");
+    private final Label preview = Controls.paragraph("", "soft");
     private final TextField lowest = new TextField();
     private final TextField highest = new TextField();
     private final TextField pedal = new TextField();
@@ -52,7 +52,6 @@ public final class SmoothSheet {
         last.setId("smooth-last");
         selected.setId("smooth-selected");
         preview.setId("smooth-preview");
-        preview.setWrapText(true);
         voices = Choice.of("smooth-voices", List.of(0, 3, 4, 5, 6), 0,
                 count -> count == 0 ? Words.say("smooth.asMany") : Integer.toString(count), count -> update());
         for (TextField field : List.of(lowest, highest, pedal)) {

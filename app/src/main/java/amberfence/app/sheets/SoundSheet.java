@@ -51,9 +51,8 @@ public final class SoundSheet {
         ProgressBar progress = new ProgressBar(0);
         progress.setId("sound-progress");
         progress.setMaxWidth(Double.MAX_VALUE);
-        Label state = Controls.label(Words.say("soundSheet.hint"), "soft");
+        Label state = Controls.paragraph(Words.say("soundSheet.hint"), "soft");
         state.setId("sound-state");
-        state.setWrapText(true);
         AtomicBoolean stop = new AtomicBoolean();
         Button write = Controls.button("sound-write", "soundSheet.write", null, "primary");
         write.setOnAction(event -> {

@@ -32,13 +32,12 @@ public final class TimeSheet {
     private static final int MOST = 60;
     private final Session session;
     private final VBox rows = new VBox(6);
-    private final Label trouble = Controls.label("", "alarm");
+    private final Label trouble = Controls.paragraph("", "alarm");
     private final TextField from = new TextField();
 
     private TimeSheet(Session session) {
         this.session = session;
         trouble.setId("time-trouble");
-        trouble.setWrapText(true);
         from.setId("time-from");
         from.setPrefWidth(FIELD);
         from.setPromptText(Words.say("time.fromPrompt"));

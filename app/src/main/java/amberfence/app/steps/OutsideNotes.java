@@ -23,12 +23,11 @@ final class OutsideNotes {
     }
 
     static Node of(Step step, FormHost host) {
-        Label outside = Controls.label("", "small", "teal");
+        Label outside = Controls.paragraph("", "small", "teal");
         host.follow(() -> host.session().part().ifPresent(part -> {
             Results results = host.session().results().get();
             host.session().computations().ask(outside, part.line().size(), () -> text(results, part), outside::setText);
         }));
-        outside.setWrapText(true);
         outside.setId("outside-names");
         return new FormRows().plus(FormRows.row(Words.say("steps.allowed"), new AllowedChips(host.session())), outside);
     }

@@ -19,8 +19,7 @@ public final class SchemaForm {
     public static Node of(Step step, FormHost host) {
         FormRows rows = new FormRows();
         if (step instanceof UnreadStep unread) {
-            Label why = Controls.label(Words.say("form.unread", unread.why()), "alarm", "small");
-            why.setWrapText(true);
+            Label why = Controls.paragraph(Words.say("form.unread", unread.why()), "alarm", "small");
             return rows.plus(why);
         }
         fill(rows, step, StepCatalogue.of(step), host);

@@ -58,8 +58,7 @@ final class SpecialControls {
 
     private static Node fitting(Step step, FormHost host) {
         String what = StepCatalogue.of(step).texts(step, SettingTexts.ALONE).get("what");
-        Label hint = Controls.label(Words.say("form.fitMelody." + what), "soft", "small");
-        hint.setWrapText(true);
+        Label hint = Controls.paragraph(Words.say("form.fitMelody." + what), "soft", "small");
         return hint;
     }
 }

@@ -67,6 +67,14 @@ public final class Controls {
         return label;
     }
 
+    /** Text of several lines where there is not the room for one, never cut. */
+    public static Label paragraph(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
     /** What stands before a control in a row, never cut. */
     public static Label rowLabel(String words) {
         Label label = label(Words.say(words), "soft");

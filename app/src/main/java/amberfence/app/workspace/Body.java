@@ -35,6 +35,8 @@ final class Body extends StackPane {
 
     /** How far an arrow key moves the edge of a column. */
     private static final double STEP = 12;
+    /** What holds the columns takes new ones as narrow as they may be the first time, wherever their edges are. */
+    private static final int TWICE = 2;
     private final Session session;
     private final SplitPane columns = new SplitPane();
     private final PartsView parts;
@@ -144,7 +146,11 @@ final class Body extends StackPane {
         if (positions.length > 1) {
             positions[1] = 1 - (Math.max(StepsColumn.LEAST, kept.number("steps-width", StepsColumn.WIDTH)) + 6) / width;
         }
-        columns.setDividerPositions(positions);
+        columns.applyCss();
+        for (int i = 0; i < TWICE; i++) {
+            columns.setDividerPositions(positions);
+            columns.layout();
+        }
         placing = false;
         reachEdges();
     }

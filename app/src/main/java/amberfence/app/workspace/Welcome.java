@@ -19,8 +19,7 @@ final class Welcome extends VBox {
         super(14);
         setId("welcome");
         setAlignment(Pos.CENTER);
-        Label words = Controls.label(Words.say("welcome.words"), "soft");
-        words.setWrapText(true);
+        Label words = Controls.paragraph(Words.say("welcome.words"), "soft");
         words.setMaxWidth(WIDTH);
         words.setTextAlignment(TextAlignment.CENTER);
         HBox buttons = new HBox(10, Controls.button("welcome-empty", "welcome.empty", event -> startEmpty.run()),
