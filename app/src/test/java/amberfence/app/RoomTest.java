@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Dimension2D;
+import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
@@ -237,9 +238,17 @@ class RoomTest extends WindowTest {
                         && scroll.getContent().getLayoutBounds().getWidth() > scroll.getViewportBounds().getWidth() + SLACK) {
                     wrong.add(where + name(scroll.getContent()) + " is wider than where it scrolls");
                 }
+                if (node instanceof ScrollPane scroll && scroll.getContent() != null && !canScroll(scroll)
+                        && scroll.getContent().getLayoutBounds().getHeight() > scroll.getViewportBounds().getHeight() + SLACK) {
+                    wrong.add(where + name(scroll.getContent()) + " is higher than what is seen of it, and no bar says so");
+                }
                 walk(inner, where, wrong);
             }
         }
+    }
+
+    private static boolean canScroll(ScrollPane scroll) {
+        return scroll.lookupAll(".scroll-bar").stream().map(ScrollBar.class::cast).anyMatch(bar -> bar.getOrientation() == Orientation.VERTICAL && bar.isVisible());
     }
 
     private static boolean isViewport(Node node) {

@@ -23,6 +23,25 @@ import javafx.scene.layout.VBox;
 public final class Sheet extends StackPane {
     private static final double TWO_LINES = 36;
 
+    /**
+     * What a sheet holds. Whether there is a bar to scroll by is asked without telling a width, and text of several lines is as high
+     * as its width makes it.
+     */
+    private static final class Body extends StackPane {
+        private final Node content;
+
+        Body(Node content) {
+            super(content);
+            this.content = content;
+        }
+
+        @Override
+        protected void layoutChildren() {
+            super.layoutChildren();
+            setMinHeight(content.minHeight(getWidth()));
+        }
+    }
+
     /** @param close puts the sheet away */
     public Sheet(String id, String title, String subtitle, Node content, double width, Runnable close, Node... buttons) {
         setId(id);
@@ -35,7 +54,7 @@ public final class Sheet extends StackPane {
         Label below = Controls.paragraph(subtitle, "soft");
         VBox head = new VBox(0, Controls.label(title, "title"), below);
         // Where the window is lower than the sheet would be, what it holds scrolls.
-        ScrollPane middle = Controls.scrolling(content);
+        ScrollPane middle = Controls.scrolling(new Body(content));
         middle.setFitToHeight(true);
         middle.setMinHeight(0);
         VBox.setVgrow(middle, Priority.ALWAYS);

@@ -3,6 +3,7 @@ package amberfence.app.sheets;
 import amberfence.app.keys.Shortcut;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -34,7 +35,9 @@ public final class ShortcutsSheet {
             int column = i / rows * 2;
             Label keys = Controls.label(all[i].keys(), "key-caps");
             keys.setMinWidth(Region.USE_PREF_SIZE);
-            grid.add(new HBox(keys), column, i % rows);
+            HBox place = new HBox(keys);
+            place.setAlignment(Pos.CENTER_LEFT);
+            grid.add(place, column, i % rows);
             grid.add(Controls.paragraph(all[i].words(), "plain"), column + 1, i % rows);
         }
         return new Sheet("shortcuts-sheet", Words.say("shortcuts.title"), Words.say("shortcuts.subtitle"), grid, 800, close,
