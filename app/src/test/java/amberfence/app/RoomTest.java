@@ -242,6 +242,10 @@ class RoomTest extends WindowTest {
                         && scroll.getContent().getLayoutBounds().getHeight() > scroll.getViewportBounds().getHeight() + SLACK) {
                     wrong.add(where + name(scroll.getContent()) + " is higher than what is seen of it, and no bar says so");
                 }
+                if (node instanceof ScrollPane scroll && scroll.getContent() instanceof Region held && canScroll(scroll)
+                        && held.getHeight() > held.prefHeight(held.getWidth()) + SLACK) {
+                    wrong.add(where + name(held) + " has nothing at its lower end");
+                }
                 walk(inner, where, wrong);
             }
         }

@@ -3,6 +3,7 @@ package amberfence.app.sheets;
 import amberfence.app.theme.Controls;
 import amberfence.app.theme.Named;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -38,7 +39,11 @@ public final class Sheet extends StackPane {
         @Override
         protected void layoutChildren() {
             super.layoutChildren();
-            setMinHeight(content.minHeight(getWidth()));
+            double least = content.minHeight(getWidth());
+            if (least != getMinHeight()) {
+                // Not while the window is being laid out: it would not be asked again.
+                Platform.runLater(() -> setMinHeight(least));
+            }
         }
     }
 
