@@ -101,13 +101,14 @@ public final class AmberFence extends Application {
         });
         if (isMeasured) {
             FirstPicture.leaveAfter(scene);
-        } else if (arguments.screenshot().isEmpty()) {
-            WindowPlace.keep(stage, session.preferences());
         }
         if (arguments.screenshot().isPresent()) {
             arguments.file().ifPresent(workspace.files()::open);
             new Screenshots(scene, workspace, session).take(arguments);
         } else {
+            if (!isMeasured) {
+                WindowPlace.keep(stage, session.preferences());
+            }
             workspace.keyboard().listenAgain();
             // Whatever this run was started with: work that was left is offered first.
             workspace.files().offerUnsaved(() -> arguments.file().ifPresentOrElse(workspace.files()::open, workspace::offerTour));

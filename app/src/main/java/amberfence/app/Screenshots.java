@@ -172,7 +172,7 @@ final class Screenshots {
             case "live" -> {
                 addTyped(0, "harmony", Map.of());
                 addTyped(0, "deal", Map.of());
-                session.preferences().keep("keys-through", "on");
+                session.preferences().keep("keys-through", true);
                 workspace.openTab("keys");
             }
             case "tryit" -> {

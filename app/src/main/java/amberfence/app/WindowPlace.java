@@ -23,7 +23,6 @@ final class WindowPlace {
     private static final double HOLD = 24;
     private static final String KEPT = "window";
     private static final String KEPT_WHOLE = "window-whole-screen";
-    private static final String ON = "on";
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,6}");
 
     private WindowPlace() {
@@ -42,13 +41,13 @@ final class WindowPlace {
             stage.setX(within(place.getMinX(), room.getMinX(), room.getMaxX() - stage.getWidth()));
             stage.setY(within(place.getMinY(), room.getMinY(), room.getMaxY() - stage.getHeight()));
         });
-        stage.setMaximized(asked.isEmpty() && preferences.text(KEPT_WHOLE, "").equals(ON));
+        stage.setMaximized(asked.isEmpty() && preferences.isOn(KEPT_WHOLE, false));
     }
 
     /** Keeps the place in which the window is when it closes. Of one that fills the screen the place before stays kept. */
     static void keep(Stage stage, Preferences preferences) {
         stage.setOnHiding(event -> {
-            preferences.keep(KEPT_WHOLE, stage.isMaximized() ? ON : "off");
+            preferences.keep(KEPT_WHOLE, stage.isMaximized());
             if (!stage.isMaximized() && !stage.isIconified()) {
                 preferences.keep(KEPT, String.format(Locale.ROOT, "%.0f %.0f %.0f %.0f", stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
             }

@@ -275,10 +275,11 @@ final class ApplyCommand implements Runnable {
     }
 
     private static Optional<Key> found(Song song, PrintWriter out) {
-        Optional<KeyCandidate> best = SongKeys.find(song, KeyFamily.MODES).stream().findFirst();
+        List<KeyCandidate> keys = SongKeys.find(song, KeyFamily.MODES);
+        Optional<KeyCandidate> best = keys.stream().findFirst();
         best.ifPresent(candidate -> out.printf(Locale.ROOT, "key: %s (found, score %.2f)%n", candidate.key().text(),
                 candidate.score()));
-        SongKeys.along(song, KeyFamily.MODES).ifPresent(along -> out.printf(Locale.ROOT, "the key seems to change along the song; %s leaves %d notes outside%n",
+        SongKeys.along(song, KeyFamily.MODES, keys).ifPresent(along -> out.printf(Locale.ROOT, "the key seems to change along the song; %s leaves %d notes outside%n",
                 KeyOption.text(along.plan()), along.outside()));
         return best.map(KeyCandidate::key);
     }

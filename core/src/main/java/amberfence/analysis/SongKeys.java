@@ -41,8 +41,12 @@ public final class SongKeys {
     public record Along(KeyPlan plan, int outside) {
     }
 
-    /** The keys that the notes tell along the song, where those leave at most half as many outside as the one key that fits best. */
-    public static Optional<Along> along(Song song, KeyFamily family) {
+    /**
+     * The keys that the notes tell along the song, where those leave at most half as many outside as the one key that fits best.
+     *
+     * @param whole the candidates for the whole song, as {@link #find} gives them
+     */
+    public static Optional<Along> along(Song song, KeyFamily family, List<KeyCandidate> whole) {
         List<Modulations.Span> spans = changes(song, family);
         if (spans.size() < 2) {
             return Optional.empty();
@@ -50,7 +54,7 @@ public final class SongKeys {
         KeyPlan plan = plan(spans);
         FenceLine fence = Fence.of(plan).along(song.time());
         int outside = pitched(song).stream().mapToInt(fence::countOutside).sum();
-        return find(song, family).stream().findFirst().filter(single -> 2 * outside <= single.outside()).map(single -> new Along(plan, outside));
+        return whole.stream().findFirst().filter(single -> 2 * outside <= single.outside()).map(single -> new Along(plan, outside));
     }
 
     /** The keys of stretches of bars, of which there is at least one. */

@@ -1,7 +1,6 @@
 package amberfence.notes;
 
 import amberfence.words.Texts;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;

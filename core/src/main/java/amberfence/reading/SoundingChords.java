@@ -4,7 +4,6 @@ import amberfence.notes.ChordSpan;
 import amberfence.notes.Note;
 import amberfence.notes.Progression;
 import amberfence.theory.PitchClassSet;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;

@@ -135,7 +135,13 @@ public final class VoiceSplitter {
     /** The cheapest way to lead voices to the notes of one moment, both from low to high, by dynamic programming. */
     private void assign(int from, int to) {
         int count = to - from;
-        sort(from, count);
+        if (struck.length < count) {
+            struck = new int[2 * count];
+        }
+        for (int i = 0; i < count; i++) {
+            struck[i] = from + i;
+        }
+        sort(struck, count);
         int[][] best = new int[count + 1][known + 1];
         int[][] move = new int[count + 1][known + 1];
         for (int n = 0; n <= count; n++) {
@@ -166,19 +172,16 @@ public final class VoiceSplitter {
         }
     }
 
-    /** Puts some notes in the order of their pitches; those of one tick are in it already. */
-    private void sort(int from, int count) {
-        if (struck.length < count) {
-            struck = new int[2 * count];
-        }
-        for (int i = 0; i < count; i++) {
-            int note = from + i;
+    /** Puts the first of some notes in the order of their pitches. Most are in it: voices of which few moved, notes of one tick. */
+    private void sort(int[] some, int count) {
+        for (int i = 1; i < count; i++) {
+            int note = some[i];
             int at = i;
-            while (at > 0 && isAbove(struck[at - 1], note)) {
-                struck[at] = struck[at - 1];
+            while (at > 0 && isAbove(some[at - 1], note)) {
+                some[at] = some[at - 1];
                 at--;
             }
-            struck[at] = note;
+            some[at] = note;
         }
     }
 
@@ -201,16 +204,7 @@ public final class VoiceSplitter {
      * @param count how many notes began together
      */
     private void order(int count) {
-        // Few of them have moved.
-        for (int i = 1; i < known; i++) {
-            int voice = voices[i];
-            int at = i;
-            while (at > 0 && isAbove(voices[at - 1], voice)) {
-                voices[at] = voices[at - 1];
-                at--;
-            }
-            voices[at] = voice;
-        }
+        sort(voices, known);
         while (known > Math.max(MOST_VOICES, count)) {
             int first = 0;
             for (int i = 1; i < known; i++) {

@@ -24,7 +24,7 @@ class SongKeysTest {
     }
 
     private static Optional<SongKeys.Along> along(Song song) {
-        return SongKeys.along(song, KeyFamily.MODES);
+        return SongKeys.along(song, KeyFamily.MODES, SongKeys.find(song, KeyFamily.MODES));
     }
 
     @Test

@@ -9,7 +9,6 @@ import amberfence.demo.LanternFerry;
 import amberfence.notes.Line;
 import amberfence.notes.LineText;
 import amberfence.notes.Note;
-import amberfence.notes.Role;
 import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;

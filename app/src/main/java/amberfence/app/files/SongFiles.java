@@ -116,7 +116,8 @@ public final class SongFiles {
         } else {
             work.read(() -> {
                 ReadSong read = Formats.read(file);
-                return new Found(file, read, SongKeys.find(read.song(), KeyFamily.MODES), SongKeys.along(read.song(), KeyFamily.MODES));
+                List<KeyCandidate> keys = SongKeys.find(read.song(), KeyFamily.MODES);
+                return new Found(file, read, keys, SongKeys.along(read.song(), KeyFamily.MODES, keys));
             }, result -> {
                 remember(file);
                 host.found(result);

@@ -10,8 +10,6 @@ import amberfence.step.StepSetting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** What a setting is: its name, what it means, what it may be, what is usual, when it counts, and how it is typed; all from its schema. */
@@ -22,8 +20,8 @@ public final class SettingWords {
     /** A setting explained, for the usual step of its kind. */
     public static <S extends Step> VBox of(StepSchema<S> schema, StepSetting<S> setting) {
         String usual = setting.text(schema.usual(), SettingTexts.ALONE);
-        VBox box = new VBox(1, Controls.label(setting.label(), "strong"), line(setting.meaning(), "plain"));
-        sentences(setting, usual).forEach(sentence -> box.getChildren().add(line(sentence, "soft")));
+        VBox box = new VBox(1, Controls.label(setting.label(), "strong"), Controls.paragraph(setting.meaning(), "plain"));
+        sentences(setting, usual).forEach(sentence -> box.getChildren().add(Controls.paragraph(sentence, "soft")));
         box.setId("setting-" + schema.name() + "-" + setting.key());
         return box;
     }
@@ -51,10 +49,5 @@ public final class SettingWords {
     private static String choices(StepSetting<?> setting) {
         return isChoice(setting) ? setting.type().values().stream().map(value -> setting.words(value).equals(value) ? value
                 : setting.words(value) + " (" + value + ")").collect(Collectors.joining(", ")) : setting.type().words();
-    }
-
-    private static Node line(String text, String style) {
-        Label line = Controls.paragraph(text, style);
-        return line;
     }
 }

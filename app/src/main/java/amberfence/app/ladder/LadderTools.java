@@ -26,7 +26,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.TransferMode;
@@ -136,11 +135,7 @@ final class LadderTools extends HBox {
     }
 
     private MenuItem choice(String id, String words, Optional<Grid> grid) {
-        RadioMenuItem item = new RadioMenuItem(words);
-        item.setId(id);
-        item.setSelected(session.snap().of(metre()).equals(grid));
-        item.setOnAction(event -> session.snap().choose(metre(), grid));
-        return item;
+        return Controls.radioItem(id, words, session.snap().of(metre()).equals(grid), () -> session.snap().choose(metre(), grid));
     }
 
     /** Adds the step that trims small overlaps. */

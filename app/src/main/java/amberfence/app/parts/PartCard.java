@@ -24,7 +24,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -194,11 +193,9 @@ final class PartCard extends VBox {
     private Menu instruments(Part part) {
         Menu menu = new Menu(Words.say("parts.instrument"));
         menu.setId("part-instrument");
-        RadioMenuItem own = new RadioMenuItem(Words.say("parts.asItIs"));
-        own.setSelected(part.sound().program().isEmpty());
-        own.setOnAction(event -> hear(Words.say("parts.instrumentDone", Words.say("parts.asItIs")),
-                old -> old.withProgram(OptionalInt.empty())));
-        menu.getItems().add(own);
+        String own = Words.say("parts.asItIs");
+        menu.getItems().add(Controls.radioItem("instrument-own", own, part.sound().program().isEmpty(),
+                () -> hear(Words.say("parts.instrumentDone", own), old -> old.withProgram(OptionalInt.empty()))));
         Menu family = null;
         for (int program = 0; program < Instruments.names().size(); program++) {
             if (family == null || !family.getText().equals(Instruments.family(program))) {
@@ -206,11 +203,9 @@ final class PartCard extends VBox {
                 menu.getItems().add(family);
             }
             int chosen = program;
-            RadioMenuItem item = new RadioMenuItem(Instruments.names().get(program));
-            item.setId("instrument-" + program);
-            item.setSelected(part.sound().program().equals(OptionalInt.of(program)));
-            item.setOnAction(event -> hear(Words.say("parts.instrumentDone", item.getText()), old -> old.withProgram(OptionalInt.of(chosen))));
-            family.getItems().add(item);
+            String name = Instruments.names().get(program);
+            family.getItems().add(Controls.radioItem("instrument-" + program, name, part.sound().program().equals(OptionalInt.of(program)),
+                    () -> hear(Words.say("parts.instrumentDone", name), old -> old.withProgram(OptionalInt.of(chosen)))));
         }
         return menu;
     }
@@ -219,11 +214,8 @@ final class PartCard extends VBox {
         Menu menu = new Menu(Words.say("parts.volume"));
         menu.setId("part-volume");
         for (int volume : VOLUMES) {
-            RadioMenuItem item = new RadioMenuItem(Words.say("parts.percent", volume));
-            item.setId("volume-" + volume);
-            item.setSelected(part.sound().volume() == volume);
-            item.setOnAction(event -> hear(Words.say("parts.volumeDone", volume), old -> old.withVolume(volume)));
-            menu.getItems().add(item);
+            menu.getItems().add(Controls.radioItem("volume-" + volume, Words.say("parts.percent", volume), part.sound().volume() == volume,
+                    () -> hear(Words.say("parts.volumeDone", volume), old -> old.withVolume(volume))));
         }
         return menu;
     }
@@ -231,12 +223,10 @@ final class PartCard extends VBox {
     private Menu roles(Part part) {
         Menu roles = new Menu(Words.say("parts.role"));
         for (Role choice : Role.values()) {
-            String word = Words.say("role." + choice.name().toLowerCase(Locale.ROOT));
-            RadioMenuItem item = new RadioMenuItem(word);
-            item.setSelected(choice == part.role());
-            item.setOnAction(event -> session.editPart(Words.say("edit.role", part.name(), word),
-                    same -> same.withRole(choice)));
-            roles.getItems().add(item);
+            String name = choice.name().toLowerCase(Locale.ROOT);
+            String word = Words.say("role." + name);
+            roles.getItems().add(Controls.radioItem("role-" + name, word, choice == part.role(),
+                    () -> session.editPart(Words.say("edit.role", part.name(), word), same -> same.withRole(choice))));
         }
         return roles;
     }

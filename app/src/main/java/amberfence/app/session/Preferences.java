@@ -14,6 +14,7 @@ public final class Preferences {
     public static final String INTERFACE_SCALE = "interface-scale";
     /** The name of what is kept of the language, by its code. */
     public static final String INTERFACE_LANGUAGE = "interface-language";
+    private static final String ON = "on";
     private final Map<String, String> values = new TreeMap<>();
     private final ReadOnlyLongWrapper revision = new ReadOnlyLongWrapper();
 
@@ -51,6 +52,20 @@ public final class Preferences {
         } catch (NumberFormatException e) {
             return usual;
         }
+    }
+
+    /** Whether something is on; as usual when neither was kept. */
+    public boolean isOn(String name, boolean usual) {
+        return text(name, onOrOff(usual)).equals(ON);
+    }
+
+    /** Keeps whether something is on. */
+    public void keep(String name, boolean on) {
+        set(name, onOrOff(on));
+    }
+
+    private static String onOrOff(boolean on) {
+        return on ? ON : "off";
     }
 
     /** Keeps a text. */

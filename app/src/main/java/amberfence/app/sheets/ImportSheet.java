@@ -134,10 +134,7 @@ public final class ImportSheet {
         List<Notice> notices = found.read().notices();
         if (!notices.isEmpty()) {
             list.getChildren().add(Controls.heading("import.noticed"));
-            notices.stream().limit(MOST_NOTICES).forEach(notice -> {
-                Label label = Controls.paragraph(notice.text(), "small", "teal");
-                list.getChildren().add(label);
-            });
+            notices.stream().limit(MOST_NOTICES).forEach(notice -> list.getChildren().add(Controls.paragraph(notice.text(), "small", "teal")));
         }
         ScrollPane scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
@@ -161,8 +158,7 @@ public final class ImportSheet {
         if (along.isPresent()) {
             chooseAlong();
         } else if (found.keys().isEmpty()) {
-            Label none = Controls.paragraph(Words.say("import.noKey", chosen.text()), "soft");
-            keys.getChildren().add(none);
+            keys.getChildren().add(Controls.paragraph(Words.say("import.noKey", chosen.text()), "soft"));
         } else {
             choose(chosen);
         }

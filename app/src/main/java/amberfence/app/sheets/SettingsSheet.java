@@ -55,14 +55,13 @@ public final class SettingsSheet {
                 some -> preferences.keep(Preferences.INTERFACE_SCALE, Integer.toString(some))));
         grid.addRow(3, Controls.rowLabel("settings.language"), Choice.of("settings-language", languages(), preferences.text(Preferences.INTERFACE_LANGUAGE, SYSTEM),
                 SettingsSheet::language, some -> preferences.keep(Preferences.INTERFACE_LANGUAGE, some)));
-        Label later = Controls.paragraph(Words.say("settings.scaleLater"), "soft", "small");
-        grid.add(later, 1, 4);
+        grid.add(Controls.paragraph(Words.say("settings.scaleLater"), "soft", "small"), 1, 4);
         grid.addRow(5, Controls.rowLabel("settings.motion"), Choice.of("settings-motion", List.of(Motion.values()),
                 preferences.choice(Motion.KEPT, Motion.GLIDING), some -> Words.say("settings.motion." + some.name().toLowerCase(Locale.ROOT)),
                 some -> preferences.choose(Motion.KEPT, some)));
         Label sounds = Controls.label("", "soft", "small");
         sounds.setId("settings-sounds-now");
-        session.computations().ask("sounds that play", 1, sound.soundsNow()::get, sounds::setText);
+        session.computations().ask("sounds that play", sound.soundsNow(), sounds::setText);
         HBox bank = new HBox(8, opening("settings-sounds", sound::sounds), sounds);
         bank.setAlignment(Pos.CENTER_LEFT);
         grid.addRow(6, Controls.rowLabel("settings.sounds"), bank);

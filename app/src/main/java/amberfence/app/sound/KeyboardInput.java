@@ -3,7 +3,6 @@ package amberfence.app.sound;
 import amberfence.app.session.Session;
 import amberfence.app.theme.Controls;
 import amberfence.app.words.Words;
-import amberfence.app.work.Lane;
 import amberfence.sound.Devices;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -18,7 +17,6 @@ public final class KeyboardInput {
     private static final String KEPT = "keyboard";
     private final Session session;
     private final SoundDesk desk;
-    private final Lane lane = Lane.inOrder("keyboard");
     private final ReadOnlyStringWrapper name = new ReadOnlyStringWrapper("");
     private Optional<Devices.Input> input = Optional.empty();
 
@@ -44,7 +42,7 @@ public final class KeyboardInput {
     public void listenAgain() {
         String kept = session.preferences().text(KEPT, "");
         if (!kept.isEmpty()) {
-            lane.run(() -> Devices.inputs().contains(kept), isThere -> {
+            session.computations().ask(this, () -> Devices.inputs().contains(kept), isThere -> {
                 if (isThere && input.isEmpty()) {
                     listen(kept);
                 }

@@ -10,6 +10,7 @@ import amberfence.sound.SoundsException;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -82,14 +83,9 @@ final class Outlet {
         actions.forEach(Runnable::run);
     }
 
-    /** Opens one; with what comes of it. */
-    private interface Opening {
-        SoundOutput open() throws IOException;
-    }
-
-    private void open(Opening opening, Consumer<Throwable> cannot, Runnable then) {
+    private void open(Callable<SoundOutput> opening, Consumer<Throwable> cannot, Runnable then) {
         lane.run(() -> {
-            sounding.replace(opening.open());
+            sounding.replace(opening.call());
             return true;
         }, done -> then.run(), cause -> {
             cannot.accept(cause);
@@ -107,7 +103,7 @@ final class Outlet {
      */
     void choose(PlayedOn wanted, Runnable then) {
         whenOpen(() -> open(() -> opener.open(wanted, this::tell), trouble -> {
-            tell(trouble.getMessage());
+            tell(String.valueOf(trouble.getMessage()));
             if (wanted.device().isEmpty() && !(trouble instanceof SoundsException)) {
                 wanted.keep(session.preferences());
             }

@@ -40,7 +40,6 @@ public final class SoundDesk {
     private static final long SLEEP = 1_000_000_000;
     private static final String KEPT_CLICKS = "hear-clicks";
     private static final String KEPT_COUNT_IN = "count-in";
-    private static final String ON = "on";
     private final Session session;
     private final LongSupplier nanos;
     private final HeardSong heard;
@@ -96,8 +95,8 @@ public final class SoundDesk {
     /** Takes how a person likes to listen from what was kept, and keeps it from now on. Asked once, when what was kept is read. */
     public void takeKept() {
         Preferences preferences = session.preferences();
-        hearClicks().set(preferences.text(KEPT_CLICKS, ON).equals(ON));
-        hearClicks().addListener((property, old, on) -> preferences.keep(KEPT_CLICKS, on ? ON : "off"));
+        hearClicks().set(preferences.isOn(KEPT_CLICKS, true));
+        hearClicks().addListener((property, old, on) -> preferences.keep(KEPT_CLICKS, on));
         countIn.set((int) Math.max(0, Math.min(MOST_COUNTED_IN, preferences.number(KEPT_COUNT_IN, 0))));
         countIn.addListener((property, old, bars) -> preferences.keep(KEPT_COUNT_IN, bars.toString()));
     }

@@ -17,7 +17,6 @@ import java.util.function.Supplier;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 
 /** What else can be played, in what loop, counted in how, and on what. */
@@ -94,11 +93,8 @@ public final class SoundMenu {
         Menu menu = menu("sound-count-in");
         for (int bars = 0; bars <= SoundDesk.MOST_COUNTED_IN; bars++) {
             int count = bars;
-            RadioMenuItem item = new RadioMenuItem(bars == 0 ? Words.say("sound.noCountIn") : Words.count("form.bars", bars));
-            item.setId("count-in-" + bars);
-            item.setSelected(desk.countIn().get() == bars);
-            item.setOnAction(event -> desk.countIn().set(count));
-            menu.getItems().add(item);
+            menu.getItems().add(Controls.radioItem("count-in-" + bars, bars == 0 ? Words.say("sound.noCountIn") : Words.count("form.bars", bars),
+                    desk.countIn().get() == bars, () -> desk.countIn().set(count)));
         }
         return menu;
     }
@@ -145,12 +141,7 @@ public final class SoundMenu {
 
     /** One of the outputs, marked when it is the one that was chosen. */
     private MenuItem output(String id, String words, PlayedOn now, PlayedOn wanted) {
-        RadioMenuItem item = new RadioMenuItem(words);
-        item.setId("output-" + id);
-        item.setMnemonicParsing(false);
-        item.setSelected(now.equals(wanted));
-        item.setOnAction(event -> desk.choose(wanted));
-        return item;
+        return Controls.radioItem("output-" + id, words, now.equals(wanted), () -> desk.choose(wanted));
     }
 
     private static Menu menu(String id) {

@@ -8,7 +8,6 @@ import amberfence.step.StepSetting;
 import amberfence.step.UnreadStep;
 import amberfence.step.catalogue.StepCatalogue;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 
 /** The settings form of a step, made from its schema: a row for each setting that counts. */
 public final class SchemaForm {
@@ -19,8 +18,7 @@ public final class SchemaForm {
     public static Node of(Step step, FormHost host) {
         FormRows rows = new FormRows();
         if (step instanceof UnreadStep unread) {
-            Label why = Controls.paragraph(Words.say("form.unread", unread.why()), "alarm", "small");
-            return rows.plus(why);
+            return rows.plus(Controls.paragraph(Words.say("form.unread", unread.why()), "alarm", "small"));
         }
         fill(rows, step, StepCatalogue.of(step), host);
         return rows;

@@ -14,7 +14,6 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 
 /** The settings that have a control of their own in place of the one for their kind, and what stands below the settings of a step. */
 final class SpecialControls {
@@ -58,7 +57,6 @@ final class SpecialControls {
 
     private static Node fitting(Step step, FormHost host) {
         String what = StepCatalogue.of(step).texts(step, SettingTexts.ALONE).get("what");
-        Label hint = Controls.paragraph(Words.say("form.fitMelody." + what), "soft", "small");
-        return hint;
+        return Controls.paragraph(Words.say("form.fitMelody." + what), "soft", "small");
     }
 }

@@ -122,8 +122,7 @@ public final class StepsView extends VBox {
             cards.getChildren().add(new StepCard(session, part, slot));
         }
         if (part.steps().isEmpty()) {
-            Label empty = Controls.paragraph(Words.say("steps.empty"), "soft");
-            cards.getChildren().add(empty);
+            cards.getChildren().add(Controls.paragraph(Words.say("steps.empty"), "soft"));
         }
         cards.getChildren().add(picker);
     }

@@ -18,6 +18,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -134,6 +135,16 @@ public final class Controls {
         MenuItem item = new MenuItem(words);
         item.setMnemonicParsing(false);
         item.setId(id);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    /** One of several in a menu, of which one is marked. */
+    public static MenuItem radioItem(String id, String words, boolean marked, Runnable action) {
+        RadioMenuItem item = new RadioMenuItem(words);
+        item.setMnemonicParsing(false);
+        item.setId(id);
+        item.setSelected(marked);
         item.setOnAction(event -> action.run());
         return item;
     }

@@ -83,10 +83,10 @@ public final class ThroughView extends VBox {
         Button kinds = Controls.button("through-kinds", "through.kinds", null, "choice");
         kinds.setOnAction(event -> Controls.openMenu(kinds, kindItems()));
         parts.setOnAction(event -> Controls.openMenu(parts, partItems()));
-        hearEach = session.preferences().text("through-hear", "on").equals("on");
+        hearEach = session.preferences().isOn("through-hear", true);
         ToggleButton hear = Controls.chip("through-hear", Words.say("through.hearEach"), hearEach, on -> {
             hearEach = on;
-            session.preferences().keep("through-hear", on ? "on" : "off");
+            session.preferences().keep("through-hear", on);
             rows.requestFocus();
         });
         Controls.tip(hear, Words.say("through.hearEachTip"));

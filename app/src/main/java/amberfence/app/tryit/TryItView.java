@@ -116,10 +116,10 @@ public final class TryItView extends VBox {
                     session.preferences().choose("keys-outside", some);
                 });
         Named.choice(outside, Words.say("named.tryit-outside"));
-        desk.keysThroughSteps().set(session.preferences().text("keys-through", "off").equals("on"));
+        desk.keysThroughSteps().set(session.preferences().isOn("keys-through", false));
         ToggleButton throughSteps = Controls.chip("keys-through", Words.say("tryit.through"), desk.keysThroughSteps().get(), on -> {
             desk.keysThroughSteps().set(on);
-            session.preferences().keep("keys-through", on ? "on" : "off");
+            session.preferences().keep("keys-through", on);
             tellThrough();
             if (on) {
                 session.say(Words.say("tryit.throughSaid", desk.throughWords()));

@@ -10,7 +10,6 @@ import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.BassCandidates.Sort;
-import amberfence.step.fit.FitBass.Between;
 import amberfence.step.fit.FitBass.Strong;
 import amberfence.theory.Chord;
 import amberfence.theory.Octaves;
