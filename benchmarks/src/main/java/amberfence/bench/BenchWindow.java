@@ -32,7 +32,7 @@ final class BenchWindow {
                 return Optional.empty();
             }
         }, new AppFolder(Path.of(System.getProperty("java.io.tmpdir"), "amber-fence-frames")),
-                new SoundDesk(session, SilentOutput::new, System::nanoTime));
+                new SoundDesk(session, (wanted, trouble) -> new SilentOutput(), System::nanoTime));
         Scene scene = AmberFence.scene(workspace, Theme.PAPER);
         stage.setScene(scene);
         stage.show();
