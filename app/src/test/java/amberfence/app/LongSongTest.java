@@ -97,6 +97,21 @@ class LongSongTest extends WindowTest {
         assertThat(session.song().part(0).steps().get(0).step()).isEqualTo(new Move(Move.Unit.SEMITONES, 4));
     }
 
+    @Test
+    void smallOverlapsComeByThemselvesAndAnEditDoesNotWaitForThem() {
+        ready();
+        assertThat(isShown("overlaps")).isFalse();
+        // Each note reaches five ticks into the next.
+        interact(() -> session.editPart("longer", part -> part.withTake(take -> take.withLine(part.line().with(note -> true, note -> note.withLength(125))))));
+        waitUntil(() -> isShown("overlaps"));
+        assertThat(text("overlaps")).isEqualTo("59,999 overlaps");
+        interact(() -> session.editPart("shorter", part -> part.withTake(take -> take.withLine(part.line().with(note -> note.id() <= 100, note -> note.withLength(120))))));
+        waitUntil(() -> text("overlaps").equals("59,899 overlaps"));
+        interact(() -> session.undo());
+        interact(() -> session.undo());
+        waitUntil(() -> !isShown("overlaps"));
+    }
+
     private void ready() {
         waitUntil(() -> session.results().get() != null && !session.working().get());
     }

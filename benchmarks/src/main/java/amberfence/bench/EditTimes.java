@@ -72,13 +72,18 @@ public final class EditTimes extends Application {
     }
 
     private static Song song(int parts, int notes, int chords) {
+        return song(parts, notes, chords, 200);
+    }
+
+    /** @param length of each note in ticks; from 240 on they sound together */
+    private static Song song(int parts, int notes, int chords, long length) {
         Random random = new Random(8);
         List<Part> all = new ArrayList<>();
         long id = 1;
         for (int p = 0; p < parts; p++) {
             List<Note> line = new ArrayList<>(notes);
             for (int i = 0; i < notes; i++) {
-                line.add(new Note(id++, i * 240L, 200, 40 + random.nextInt(30), 60 + random.nextInt(40), 0, 64));
+                line.add(new Note(id++, i * 240L, length, 40 + random.nextInt(30), 60 + random.nextInt(40), 0, 64));
             }
             all.add(Part.of(p, "Part " + p, p == 0 ? Role.BASS : Role.MELODY, 0, Line.of(line)));
         }
@@ -119,6 +124,7 @@ public final class EditTimes extends Application {
         trials.add(new Trial("nudge, 100,000 notes", hundredThousand, nudge));
         trials.add(new Trial("nudge, 1,000,000 notes in 10 parts", song(10, 100_000, 60), nudge));
         trials.add(new Trial("nudge, 1,000,000 notes in one part", song(1, 1_000_000, 60), nudge));
+        trials.add(new Trial("nudge, 1,000,000 notes sounding together", song(1, 1_000_000, 60, 700), nudge));
         String only = System.getProperty("only", "");
         trials.removeIf(some -> !some.name().contains(only));
     }

@@ -11,6 +11,7 @@ import java.util.function.LongSupplier;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /** The notes of a part, ordered by start, then pitch, then identity. */
 public final class Line {
@@ -19,8 +20,15 @@ public final class Line {
     private final List<Note> list;
     /** Asked for again and again; below 0 until it is first. */
     private long end = -1;
-    /** The identity of each note, nothing until they are first asked for: to look through them is much faster than through the notes. */
-    private volatile long[] ids;
+    /** Nothing until they are first asked for: to look through them is much faster than through the notes. */
+    private volatile Identities ids;
+
+    /**
+     * @param all the identity of each note
+     * @param ascending whether each is above the one before it, as in a song that came in and to which nothing was added
+     */
+    private record Identities(long[] all, boolean ascending) {
+    }
 
     /** @param inOrder the notes by start, then pitch, then identity */
     public Line(List<Note> inOrder) {
@@ -82,12 +90,11 @@ public final class Line {
     }
 
     public Optional<Note> note(long id) {
-        long[] all = ids();
-        return IntStream.range(0, all.length).filter(place -> all[place] == id).mapToObj(this::at).findFirst();
+        return IntStream.of(places(new long[] {id})).limit(1).mapToObj(this::at).findFirst();
     }
 
     /** How many notes at the beginning are the very same objects in another line. */
-    int sameFirst(Line other) {
+    public int sameFirst(Line other) {
         int least = Math.min(notes.length, other.notes.length);
         int same = 0;
         while (same < least && notes[same] == other.notes[same]) {
@@ -97,7 +104,7 @@ public final class Line {
     }
 
     /** How many notes at the end are the very same objects in another line, beside so many at the beginning. */
-    int sameLast(Line other, int first) {
+    public int sameLast(Line other, int first) {
         int least = Math.min(notes.length, other.notes.length) - first;
         int same = 0;
         while (same < least && notes[notes.length - 1 - same] == other.notes[other.notes.length - 1 - same]) {
@@ -106,18 +113,66 @@ public final class Line {
         return same;
     }
 
-    /** The identity of each note, in their order; not to be changed. */
-    long[] ids() {
-        // Asked for on two threads at once, both find the same.
-        long[] known = ids;
-        if (known == null) {
-            known = new long[notes.length];
-            for (int i = 0; i < known.length; i++) {
-                known[i] = notes[i].id();
+    /** How many notes are not the very same objects in another line. */
+    public int notIn(Line other) {
+        int first = sameFirst(other);
+        int to = notes.length - sameLast(other, first);
+        int otherTo = other.notes.length - (notes.length - to);
+        int count = 0;
+        int at = first;
+        for (int i = first; i < to; i++) {
+            while (at < otherTo && other.notes[at] != notes[i] && Note.IN_TIME.compare(other.notes[at], notes[i]) < 0) {
+                at++;
             }
+            boolean known = at < otherTo && other.notes[at] == notes[i];
+            at += known ? 1 : 0;
+            count += known ? 0 : 1;
+        }
+        return count;
+    }
+
+    private Identities identities() {
+        // Asked for on two threads at once, both find the same.
+        Identities known = ids;
+        if (known == null) {
+            long[] all = new long[notes.length];
+            boolean ascending = true;
+            for (int i = 0; i < all.length; i++) {
+                all[i] = notes[i].id();
+                ascending &= i == 0 || all[i - 1] < all[i];
+            }
+            known = new Identities(all, ascending);
             ids = known;
         }
         return known;
+    }
+
+    /**
+     * Where notes stand, in their order.
+     *
+     * @param wanted their identities, in ascending order
+     */
+    int[] places(long[] wanted) {
+        if (wanted.length == 0 || notes.length == 0) {
+            return new int[0];
+        }
+        Identities known = identities();
+        long[] all = known.all;
+        if (known.ascending) {
+            return LongStream.of(wanted).mapToInt(id -> Arrays.binarySearch(all, id)).filter(place -> place >= 0).toArray();
+        }
+        long least = wanted[0];
+        long most = wanted[wanted.length - 1];
+        int[] places = new int[Math.min(all.length, 16)];
+        int found = 0;
+        for (int place = 0; place < all.length; place++) {
+            // Few notes are asked for among very many: most of them lie beyond all that are wanted.
+            if (all[place] >= least && all[place] <= most && Arrays.binarySearch(wanted, all[place]) >= 0) {
+                places = found == places.length ? Arrays.copyOf(places, 2 * found) : places;
+                places[found++] = place;
+            }
+        }
+        return Arrays.copyOf(places, found);
     }
 
     /** The same with the chosen notes changed; those that begin elsewhere then have another place. */

@@ -84,22 +84,7 @@ public final class NoteSet {
 
     /** Where in a line the notes stand that are in the set. */
     int[] places(Line line) {
-        if (members != null && members.length == 0) {
-            return new int[0];
-        }
-        long[] ids = line.ids();
-        if (members == null) {
-            return IntStream.range(0, ids.length).toArray();
-        }
-        int[] places = new int[Math.min(ids.length, 16)];
-        int found = 0;
-        for (int place = 0; place < ids.length; place++) {
-            if (contains(ids[place])) {
-                places = found == places.length ? Arrays.copyOf(places, 2 * found) : places;
-                places[found++] = place;
-            }
-        }
-        return Arrays.copyOf(places, found);
+        return members == null ? IntStream.range(0, line.size()).toArray() : line.places(members);
     }
 
     /** How many notes of a line are in the set. */

@@ -43,6 +43,15 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
         MADE
     }
 
+    /**
+     * How the notes of a part without steps stood.
+     *
+     * @param standings one for each note of the line
+     */
+    public record Stood(Line line, List<Standing> standings) {
+        public static final Stood NOWHERE = new Stood(Line.EMPTY, List.of());
+    }
+
     /** The note as it is shown: as it was, or what the steps made of it; where it was when it is left out. */
     public Note shown(boolean asBefore) {
         return asBefore ? before : after.orElse(before);
@@ -50,16 +59,16 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
 
     /** The standing of every note of a part, in the order of its line, then of those that steps made. Drums are all inside. */
     public static List<Standing> of(Song song, Part part, PartResult result) {
-        return of(song, part, result, List.of());
+        return of(song, part, result, Stood.NOWHERE);
     }
 
     /**
      * The same.
      *
-     * @param before how the notes of the part stood in the same fence and role, or nothing: without steps, a note that is still the same
+     * @param before how the notes of the part stood in the same fence and role, or nowhere: without steps, a note that is still the same
      *               stands as it stood
      */
-    public static List<Standing> of(Song song, Part part, PartResult result, List<Standing> before) {
+    public static List<Standing> of(Song song, Part part, PartResult result, Stood before) {
         FenceLine fence = song.fence().along(song.time());
         if (result.stages().isEmpty()) {
             return plain(part, fence, before);
@@ -82,10 +91,16 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
         return standings;
     }
 
-    private static List<Standing> plain(Part part, FenceLine fence, List<Standing> before) {
+    private static List<Standing> plain(Part part, FenceLine fence, Stood before) {
         Line line = part.line();
-        Standing[] standings = Arrays.copyOf(before.toArray(new Standing[0]), line.size());
-        for (int i = 0; i < standings.length; i++) {
+        int first = line.sameFirst(before.line());
+        int last = line.sameLast(before.line(), first);
+        Standing[] old = before.standings().toArray(Standing[]::new);
+        Standing[] standings = old.length == line.size() ? old : Arrays.copyOf(old, line.size());
+        if (standings != old) {
+            System.arraycopy(old, old.length - last, standings, standings.length - last, last);
+        }
+        for (int i = first; i < standings.length - last; i++) {
             Note note = line.at(i);
             if (standings[i] == null || standings[i].before != note) {
                 standings[i] = of(note, part, fence);

@@ -62,7 +62,7 @@ final class LadderTools extends HBox {
                 Controls.iconButton("zoom-song", Icons.WHOLE, "ladder.whole", event -> ladder.showAll()));
         setAlignment(Pos.CENTER_LEFT);
         setPadding(new Insets(0, 10, 0, LadderView.DEGREES));
-        session.frames().follow(this::update, session.results(), session.selection().part());
+        session.frames().follow(this::update, session.results(), session.selection().part(), ladder.overlaps().changes());
         session.transport().playhead().addListener((property, old, now) -> updateSnap());
         session.snap().changes().addListener((property, old, now) -> updateSnap());
         update();
@@ -146,7 +146,7 @@ final class LadderTools extends HBox {
 
     private void update() {
         heading.setText(session.part().map(Part::name).map(name -> name.toUpperCase(Locale.ROOT)).orElse(Words.say("ladder.empty")));
-        int count = session.part().map(part -> session.results().get().overlaps(part.id()).size()).orElse(0);
+        int count = ladder.overlaps().found().size();
         overlaps.setText(Words.count("ladder.overlaps", count));
         overlaps.setVisible(count > 0);
         overlaps.setManaged(count > 0);

@@ -58,6 +58,7 @@ public final class LadderView extends Region {
     private final BooleanProperty drawing = new SimpleBooleanProperty();
     private final BooleanProperty following = new SimpleBooleanProperty();
     private final LadderGestures gestures;
+    private final LadderOverlaps overlaps;
     private LadderScene scene = LadderScene.EMPTY;
     private Line outline = Line.EMPTY;
     private boolean rowsMarked = true;
@@ -74,6 +75,7 @@ public final class LadderView extends Region {
     /** @param openMenu opens what can be done with the selected notes */
     public LadderView(Session session, NoteCommands commands, Consumer<MouseEvent> openMenu) {
         this.session = session;
+        this.overlaps = new LadderOverlaps(session);
         this.gestures = new LadderGestures(this, session, commands, openMenu);
         new LadderKeys(this, session, commands);
         setId("ladder");
@@ -103,6 +105,7 @@ public final class LadderView extends Region {
         session.selection().notes().addListener((property, old, now) -> selectionChanged());
         session.selection().outlinedTake().addListener((property, old, now) -> updateOutline());
         session.pick().notes().addListener((property, old, now) -> markNotes());
+        overlaps.changes().addListener((property, old, now) -> markNotes());
         session.transport().playhead().addListener((property, old, now) -> followPlayhead(now.longValue()));
         session.transport().loop().addListener((property, old, now) -> markOverlay());
         view.addListener((property, old, now) -> viewChanged(now));
@@ -132,6 +135,10 @@ public final class LadderView extends Region {
     /** While true, the ladder scrolls along with the playhead. */
     BooleanProperty following() {
         return following;
+    }
+
+    LadderOverlaps overlaps() {
+        return overlaps;
     }
 
     private void markAll() {
@@ -302,7 +309,7 @@ public final class LadderView extends Region {
         }
         if (notesMarked) {
             notePainter.paint(notes.getGraphicsContext2D(), now, scene, new NotePainter.Marks(session.transport().showingBefore().get(),
-                    session.selection().notes().get(), session.pick().notes().get(), outline));
+                    session.selection().notes().get(), session.pick().notes().get(), outline, overlaps.found()));
             notesMarked = false;
         }
         if (overlayMarked) {

@@ -9,6 +9,7 @@ import amberfence.reading.Overlaps;
 import amberfence.result.Standing;
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -37,8 +38,9 @@ final class NotePainter {
      * @param selected identities of the selected notes
      * @param picked what the pick finds
      * @param outline another take, drawn as outlines
+     * @param overlaps small ones, in the order of the notes that begin first
      */
-    record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline) {
+    record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline, List<Overlaps.Overlap> overlaps) {
     }
 
     /** Draws the notes that are in view; returns how many shapes were drawn. */
@@ -81,7 +83,7 @@ final class NotePainter {
             }
         }
         drawn += runs.paint(shapes);
-        overlaps(view, scene, marks);
+        overlaps(view, marks);
         return drawn;
     }
 
@@ -183,12 +185,12 @@ final class NotePainter {
         }
     }
 
-    private void overlaps(Viewport view, LadderScene scene, Marks marks) {
+    private void overlaps(Viewport view, Marks marks) {
         if (marks.before() || view.pixelsPerTick() <= 0) {
             return;
         }
         double last = Double.NEGATIVE_INFINITY;
-        for (Overlaps.Overlap overlap : scene.results().overlaps(scene.part().id())) {
+        for (Overlaps.Overlap overlap : marks.overlaps()) {
             if (overlap.next().start() > view.lastTick()) {
                 return;
             }

@@ -3,7 +3,6 @@ package amberfence.app.session;
 import amberfence.notes.FenceLine;
 import amberfence.notes.Line;
 import amberfence.notes.Role;
-import amberfence.reading.Overlaps;
 import amberfence.result.PartResult;
 import amberfence.result.SongResults;
 import amberfence.result.Standing;
@@ -29,18 +28,15 @@ public final class Results {
     private final Map<Integer, PartResult> byPart;
     private final FenceLine fence;
     private final Map<Integer, Integer> outside;
-    private final Map<Integer, List<Overlaps.Overlap>> overlaps;
     private final Map<Long, Optional<PartResult.Stage>> waiting = new ConcurrentHashMap<>();
     private final Map<Integer, List<Standing>> standings = new ConcurrentHashMap<>();
     /** How parts without steps stood before in the same fence and role. */
-    private final Map<Integer, List<Standing>> stood = new ConcurrentHashMap<>();
+    private final Map<Integer, Standing.Stood> stood = new ConcurrentHashMap<>();
     private final Map<Integer, Part> parts = new HashMap<>();
 
-    private Results(Song song, FenceLine fence, Map<Integer, PartResult> byPart, Map<Integer, Integer> outside,
-                    Map<Integer, List<Overlaps.Overlap>> overlaps) {
+    private Results(Song song, FenceLine fence, Map<Integer, PartResult> byPart, Map<Integer, Integer> outside) {
         this.song = song;
         this.byPart = byPart;
-        this.overlaps = overlaps;
         this.fence = fence;
         this.outside = outside;
         song.parts().forEach(part -> parts.put(part.id(), part));
@@ -51,7 +47,7 @@ public final class Results {
         Map<Integer, PartResult> byPart = new HashMap<>();
         song.parts().forEach(part -> byPart.put(part.id(), new PartResult(part.line(), List.of())));
         Song plain = song.withParts(song.parts().stream().map(part -> part.withSteps(List.of())).toList());
-        return new Results(plain, plain.fence().along(plain.time()).withMiddleC(middleC), byPart, Map.of(), Map.of());
+        return new Results(plain, plain.fence().along(plain.time()).withMiddleC(middleC), byPart, Map.of());
     }
 
     /** @param middleC the octave in which middle C is, as the person names it */
@@ -61,17 +57,13 @@ public final class Results {
         same.forEach(id -> known.put(id, before.byPart.get(id)));
         SongResults results = SongResults.of(song, known);
         Map<Integer, PartResult> byPart = new HashMap<>();
-        Map<Integer, List<Overlaps.Overlap>> overlaps = new HashMap<>();
         Map<Integer, Integer> outside = new HashMap<>();
         FenceLine fence = song.fence().along(song.time()).withMiddleC(middleC);
         for (Part part : song.parts()) {
-            PartResult result = results.part(part.id());
-            byPart.put(part.id(), result);
-            overlaps.put(part.id(), part.isDrums() ? List.of() : same.contains(part.id())
-                    && before.overlaps.containsKey(part.id()) ? before.overlaps.get(part.id()) : Overlaps.of(result.line()));
+            byPart.put(part.id(), results.part(part.id()));
             outside.put(part.id(), same.contains(part.id()) ? before.outside(part.id()) : countOutside(part, song, fence, before));
         }
-        Results fresh = new Results(song, fence, byPart, outside, overlaps);
+        Results fresh = new Results(song, fence, byPart, outside);
         same.stream().filter(id -> before.standings.containsKey(id)).forEach(id -> fresh.standings.put(id, before.standings.get(id)));
         fresh.rememberHowNotesStood(before, same);
         return fresh;
@@ -85,7 +77,7 @@ public final class Results {
         before.standings.forEach((id, old) -> {
             if (!same.contains(id) && parts.containsKey(id) && before.byPart.get(id).stages().isEmpty()
                     && before.parts.get(id).role() == parts.get(id).role()) {
-                stood.put(id, old);
+                stood.put(id, new Standing.Stood(before.parts.get(id).line(), old));
             }
         });
     }
@@ -195,19 +187,14 @@ public final class Results {
     /** How the notes of a part stand, worked out when it is first asked for. */
     public List<Standing> standings(int partId) {
         return standings.computeIfAbsent(partId, id -> {
-            List<Standing> before = stood.remove(id);
-            return Standing.of(song, parts.get(id), byPart.get(id), before == null ? List.of() : before);
+            Standing.Stood before = stood.remove(id);
+            return Standing.of(song, parts.get(id), byPart.get(id), before == null ? Standing.Stood.NOWHERE : before);
         });
     }
 
     /** What another take of a part comes to, by its steps. */
     public Line take(int partId, int take) {
         return PartResult.of(song, song.part(partId).withTake(take)).line();
-    }
-
-    /** Small overlaps of what a part comes to. */
-    public List<Overlaps.Overlap> overlaps(int partId) {
-        return overlaps.getOrDefault(partId, List.of());
     }
 
     /** How many notes of the part are outside before any step. */

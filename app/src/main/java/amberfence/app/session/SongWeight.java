@@ -1,7 +1,6 @@
 package amberfence.app.session;
 
 import amberfence.notes.Line;
-import amberfence.notes.Note;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.Take;
@@ -56,19 +55,6 @@ final class SongWeight {
 
     /** The references of a line, and those of its notes that the old one does not hold. */
     private static long weight(Line old, Line line) {
-        long bytes = (long) REFERENCE * line.size();
-        int at = 0;
-        for (int i = 0; i < line.size(); i++) {
-            Note note = line.at(i);
-            while (at < old.size() && old.at(at) != note && Note.IN_TIME.compare(old.at(at), note) < 0) {
-                at++;
-            }
-            if (at < old.size() && old.at(at) == note) {
-                at++;
-            } else {
-                bytes += NOTE;
-            }
-        }
-        return bytes;
+        return (long) REFERENCE * line.size() + (long) NOTE * line.notIn(old);
     }
 }

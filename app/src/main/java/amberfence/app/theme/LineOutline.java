@@ -61,11 +61,21 @@ public final class LineOutline extends Pane {
     public static double[] tops(Line line, long end) {
         double[] tops = new double[POINTS];
         Arrays.fill(tops, Double.NaN);
+        // Notes come in the order in which they begin: where a point ends is worked out for each point, not for each note.
+        int at = 0;
+        long next = firstTick(1, end);
         for (int i = 0; i < line.size(); i++) {
             Note note = line.at(i);
-            int at = (int) Math.min(POINTS - 1, note.start() * POINTS / Math.max(1, end));
+            while (note.start() >= next) {
+                next = ++at == POINTS - 1 ? Long.MAX_VALUE : firstTick(at + 1, end);
+            }
             tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());
         }
         return tops;
+    }
+
+    /** The first tick of a point. */
+    private static long firstTick(int point, long end) {
+        return (point * Math.max(1, end) + POINTS - 1) / POINTS;
     }
 }
