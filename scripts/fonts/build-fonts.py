@@ -29,6 +29,8 @@ FACES = [
 MUSIC = {"𝄪": 0.62, "𝄫": 1.12, "♩": 1.1, "♪": 1.1}
 SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8",
                 "⁹": "9", "⁺": "+"}
+# Marks of the direction of writing, which nobody sees: a font without them draws boxes in their place.
+UNSEEN = "\u200e\u200f"
 # Simple signs, drawn on a square of 100 units standing on the baseline.
 SHAPES = {
     "→": [[(4, 31), (72, 31), (72, 39), (4, 39)], [(60, 12), (66, 7), (96, 35), (66, 63), (60, 58), (84, 35)]],
@@ -150,6 +152,8 @@ def build(package, style, family, face, file):
         def draw(pen, contours=contours, scale=scale):
             polygons(pen, contours, scale)
         add(font, character, draw, 100 * scale)
+    for character in UNSEEN:
+        add(font, character, lambda pen: None, 0)
     for record in list(font["name"].names):
         text = {1: family, 2: face, 3: f"{family} {face} for Amber Fence", 4: f"{family} {face}",
                 6: f"{family.replace(' ', '')}-{face}"}.get(record.nameID)

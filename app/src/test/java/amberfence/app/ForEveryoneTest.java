@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.NodeOrientation;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ContextMenu;
@@ -18,6 +19,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 
@@ -159,5 +162,24 @@ class ForEveryoneTest extends WindowTest {
         Node write = lookup("#export-write").query();
         assertThat(write.isDisabled()).isTrue();
         assertThat(write.getParent().getAccessibleHelp()).isEqualTo("Choose at least one part");
+    }
+
+    /** Letters and brackets of two fonts would change places, and dots would stand where the name begins. */
+    @Test
+    void aNameFromRightToLeftIsWrittenAndCutFromItsOwnSide() {
+        Label heading = lookup("#ladder-heading").query();
+        String family = heading.getFont().getFamily();
+        String name = "\u05DC\u05D7\u05DF \u05D0\u05E8\u05D5\u05DA (2)";
+        interact(() -> session.editPart("rename", part -> part.withName(name)));
+        assertThat(text("ladder-heading")).as("with no marks between").isEqualTo(name);
+        assertThat(heading.getEffectiveNodeOrientation()).isEqualTo(NodeOrientation.RIGHT_TO_LEFT);
+        assertThat(heading.getFont().getFamily()).as("one font for all of it").isEqualTo(Font.getDefault().getFamily()).isNotEqualTo(family);
+        interact(() -> heading.setMaxWidth(60));
+        settle();
+        assertThat(((Text) heading.lookup(".text")).getText()).startsWith("\u05DC").endsWith("\u200E\u2026\u200E");
+        interact(() -> session.editPart("rename", part -> part.withName("Tune")));
+        assertThat(text("ladder-heading")).isEqualTo("TUNE");
+        assertThat(heading.getEffectiveNodeOrientation()).isEqualTo(NodeOrientation.LEFT_TO_RIGHT);
+        assertThat(heading.getFont().getFamily()).isEqualTo(family);
     }
 }

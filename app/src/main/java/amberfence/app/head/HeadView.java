@@ -54,7 +54,6 @@ public final class HeadView extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         time = Controls.button("time-chip", null, event -> openTime.run(), "choice");
         title.setId("song-title");
-        title.setTextOverrun(OverrunStyle.ELLIPSIS);
         Controls.tip(title, title::getText);
         saved.setId("saved-state");
         VBox name = new VBox(-3, title, saved);
@@ -138,7 +137,7 @@ public final class HeadView extends HBox {
 
     private void update() {
         Song song = session.results().get().song();
-        title.setText(Words.name(song.title()));
+        Controls.showName(title, song.title(), OverrunStyle.ELLIPSIS);
         saved.setText(Words.say(session.isChanged() ? "head.changed" : session.file().get() == null ? "head.unsaved"
                 : "head.saved"));
         KeyPlan keys = song.fence().keys();

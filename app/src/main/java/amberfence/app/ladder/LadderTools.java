@@ -47,7 +47,6 @@ final class LadderTools extends HBox {
         this.clipboard = clipboard;
         heading.setId("ladder-heading");
         heading.setMinWidth(0);
-        heading.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         Controls.tip(heading, heading::getText);
         snap.setOnAction(event -> open(snap, grids()));
         Controls.tip(snap, Words.say("ladder.snapTip"));
@@ -145,7 +144,7 @@ final class LadderTools extends HBox {
     }
 
     private void update() {
-        heading.setText(session.part().map(Part::name).map(name -> name.toUpperCase(Locale.ROOT)).orElse(Words.say("ladder.empty")));
+        Controls.showName(heading, session.part().map(Part::name).map(name -> name.toUpperCase(Locale.ROOT)).orElse(Words.say("ladder.empty")), OverrunStyle.CENTER_ELLIPSIS);
         int count = ladder.overlaps().found().size();
         overlaps.setText(Words.count("ladder.overlaps", count));
         overlaps.setVisible(count > 0);

@@ -69,7 +69,6 @@ final class PartCard extends VBox {
         solo.setOnAction(event -> hear(Words.say(solo.isSelected() ? "parts.soloed" : "parts.unsoloed"),
                 old -> old.withSolo(solo.isSelected())));
         name.setMinWidth(0);
-        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
         Controls.tip(name, () -> name.getText());
         role.setMinWidth(0);
         outside.setMinWidth(USE_PREF_SIZE);
@@ -131,7 +130,7 @@ final class PartCard extends VBox {
 
     void update(Results results) {
         Part part = results.song().part(id);
-        name.setText(Words.name(part.name()));
+        Controls.showName(name, part.name(), OverrunStyle.CENTER_ELLIPSIS);
         role.setText(Words.say("role." + part.role().name().toLowerCase(Locale.ROOT)));
         int count = results.outside(id);
         outside.setText(part.isDrums() || count == 0 ? "" : Words.count("outside", count));

@@ -49,7 +49,7 @@ public final class ExportSheet {
             box.setSelected(true);
             box.setAccessibleText(part.name());
             boxes.add(box);
-            HBox row = new HBox(10, box, Controls.label(part.name(), "name"), Controls.filler(), Controls.label(
+            HBox row = new HBox(10, box, Controls.nameLabel(part.name()), Controls.filler(), Controls.label(
                     changed(session, part), "soft", "small"));
             row.setAlignment(Pos.CENTER_LEFT);
             row.getStyleClass().add("card");

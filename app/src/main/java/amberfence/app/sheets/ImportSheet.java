@@ -116,7 +116,7 @@ public final class ImportSheet {
                     without.add(part.id());
                 }
             });
-            Label name = Controls.label(part.name(), "name");
+            Label name = Controls.nameLabel(part.name());
             name.setMinWidth(40);
             Controls.tip(name, part.name());
             HBox row = new HBox(10, in, name,

@@ -1,6 +1,7 @@
 package amberfence.app.theme;
 
 import amberfence.app.words.Words;
+import java.text.Bidi;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -10,6 +11,8 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.event.ActionEvent;
 import javafx.event.EventHandler;
 import javafx.geometry.Bounds;
+import javafx.geometry.NodeOrientation;
+import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -18,6 +21,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -33,6 +37,12 @@ import javafx.util.Duration;
 /** Controls in the house style, so that every panel makes them alike. */
 public final class Controls {
     private static final String TIP = "explained";
+    private static final String TURNED = "turned";
+    /**
+     * What stands for the rest of a text that is cut. The dots are of another font than the letters of a name from right to left, and
+     * JavaFX puts them at its wrong end unless marks from left to right (U+200E) keep them for themselves.
+     */
+    private static final String CUT = "\u200E\u2026\u200E";
 
     private Controls() {
     }
@@ -41,6 +51,7 @@ public final class Controls {
     public static Button button(String id, String words, EventHandler<ActionEvent> action, String... styles) {
         Button button = new Button(words == null ? null : Words.say(words));
         button.setId(id);
+        button.setEllipsisString(CUT);
         button.getStyleClass().addAll(styles);
         button.setOnAction(action);
         button.setMinWidth(Region.USE_PREF_SIZE);
@@ -64,7 +75,32 @@ public final class Controls {
 
     public static Label label(String text, String... styles) {
         Label label = new Label(text);
+        label.setEllipsisString(CUT);
         label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /**
+     * Shows a name in a label of its own. One from right to left is written from its own side, and keeps to the left edge.
+     *
+     * @param cut how any other name is cut; one from right to left at its end, since a number behind the dots would lose its place
+     */
+    public static void showName(Label label, String name, OverrunStyle cut) {
+        boolean turned = Bidi.requiresBidi(name.toCharArray(), 0, name.length()) && !new Bidi(name, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT).baseIsLeftToRight();
+        label.getStyleClass().remove(TURNED);
+        if (turned) {
+            label.getStyleClass().add(TURNED);
+        }
+        label.setNodeOrientation(turned ? NodeOrientation.RIGHT_TO_LEFT : NodeOrientation.INHERIT);
+        label.setAlignment(turned ? Pos.CENTER_RIGHT : Pos.CENTER_LEFT);
+        label.setTextOverrun(turned ? OverrunStyle.ELLIPSIS : cut);
+        label.setText(name);
+    }
+
+    /** A label with somebody's name for something. */
+    public static Label nameLabel(String name) {
+        Label label = label("", "name");
+        showName(label, name, OverrunStyle.ELLIPSIS);
         return label;
     }
 

@@ -53,11 +53,17 @@ public final class Words {
 
     /**
      * A name as it is shown among other words. One that is read from right to left would draw numbers and brackets beside it to its
-     * other side: marks that nobody sees keep each where it belongs (Unicode Standard Annex 9).
+     * other side: marks that nobody sees keep each where it belongs (Unicode Standard Annex 9). A letter keeps its own place: some
+     * fonts draw a box for a mark behind it.
      */
     public static String name(String name) {
         boolean turned = !name.isEmpty() && name.charAt(name.length() - 1) != LEFT_TO_RIGHT && Bidi.requiresBidi(name.toCharArray(), 0, name.length());
-        return turned ? name + RIGHT_TO_LEFT + LEFT_TO_RIGHT : name;
+        return turned ? name + (endsFromRightToLeft(name) ? "" : RIGHT_TO_LEFT) + LEFT_TO_RIGHT : name;
+    }
+
+    private static boolean endsFromRightToLeft(String name) {
+        byte direction = Character.getDirectionality(name.codePointBefore(name.length()));
+        return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
     }
 
     /** A span of bars, or the one bar that it is. */

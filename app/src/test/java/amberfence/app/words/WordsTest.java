@@ -98,6 +98,7 @@ class WordsTest {
         assertThat(seen(said)).as("as it is seen, from the left").isEqualTo("(2) \u05DF\u05D7\u05DC, bar 7: silent");
         assertThat(Words.name(Words.name("\u05DC\u05D7\u05DF"))).as("once is enough").isEqualTo(Words.name("\u05DC\u05D7\u05DF"));
         assertThat(Words.kept("parts.copyOf", "\u05DC\u05D7\u05DF")).as("no marks in what a song keeps").isEqualTo("\u05DC\u05D7\u05DF copy");
+        assertThat(Words.name("\u05DC\u05D7\u05DF")).as("behind a letter some fonts draw a box for a mark").doesNotContain("\u200F");
         assertThat(Words.say("overview.silent", "Tune (2)", 7)).isEqualTo("Tune (2), bar 7: silent");
     }
 
