@@ -25,7 +25,7 @@ final class LadderOverlaps {
 
     LadderOverlaps(Session session) {
         this.session = session;
-        session.selection().part().subscribe(() -> show(List.of()));
+        session.selection().part().subscribe(this::forget);
         session.frames().follow(update, session.results(), session.selection().part());
         update();
     }
@@ -48,6 +48,12 @@ final class LadderOverlaps {
     /** Drums have none. */
     private Line heard() {
         return session.part().filter(some -> !some.isDrums()).map(some -> session.results().get().part(some.id()).line()).orElse(Line.EMPTY);
+    }
+
+    /** Of another part nothing is known yet. */
+    private void forget() {
+        line = Line.EMPTY;
+        show(List.of());
     }
 
     private void update() {
