@@ -4,7 +4,6 @@ import amberfence.app.session.Session;
 import amberfence.app.words.Words;
 import amberfence.notes.Line;
 import amberfence.reading.Overlaps;
-import java.util.List;
 import java.util.Objects;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -18,7 +17,7 @@ final class LadderOverlaps {
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final Session session;
     private final Runnable update = this::update;
-    private List<Overlaps.Overlap> found = List.of();
+    private OverlapMarks found = OverlapMarks.NONE;
     /** The line that was looked through last, or is being. */
     private Line line = Line.EMPTY;
     private boolean looking;
@@ -30,8 +29,7 @@ final class LadderOverlaps {
         update();
     }
 
-    /** In the order of the notes that begin first. */
-    List<Overlaps.Overlap> found() {
+    OverlapMarks found() {
         return found;
     }
 
@@ -40,7 +38,7 @@ final class LadderOverlaps {
         return changes.getReadOnlyProperty();
     }
 
-    private void show(List<Overlaps.Overlap> overlaps) {
+    private void show(OverlapMarks overlaps) {
         found = overlaps;
         changes.set(changes.get() + 1);
     }
@@ -53,7 +51,7 @@ final class LadderOverlaps {
     /** Of another part nothing is known yet. */
     private void forget() {
         line = Line.EMPTY;
-        show(List.of());
+        show(OverlapMarks.NONE);
     }
 
     private void update() {
@@ -64,7 +62,7 @@ final class LadderOverlaps {
         line = heard;
         looking = true;
         Integer part = session.selection().part().get();
-        session.computations().ask(this, heard.size(), () -> Overlaps.of(heard), overlaps -> {
+        session.computations().ask(this, heard.size(), () -> OverlapMarks.of(Overlaps.of(heard)), overlaps -> {
             if (Objects.equals(part, session.selection().part().get())) {
                 show(overlaps);
             }

@@ -9,7 +9,6 @@ import amberfence.reading.Overlaps;
 import amberfence.result.Standing;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -38,9 +37,9 @@ final class NotePainter {
      * @param selected identities of the selected notes
      * @param picked what the pick finds
      * @param outline another take, drawn as outlines
-     * @param overlaps small ones, in the order of the notes that begin first
+     * @param overlaps small ones, which are marked
      */
-    record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline, List<Overlaps.Overlap> overlaps) {
+    record Marks(boolean before, Set<Long> selected, NoteSet picked, Line outline, OverlapMarks overlaps) {
     }
 
     /** Draws the notes that are in view; returns how many shapes were drawn. */
@@ -190,12 +189,9 @@ final class NotePainter {
             return;
         }
         double last = Double.NEGATIVE_INFINITY;
-        for (Overlaps.Overlap overlap : marks.overlaps()) {
-            if (overlap.next().start() > view.lastTick()) {
-                return;
-            }
+        for (Overlaps.Overlap overlap : marks.overlaps().between(view.firstTick(), view.lastTick())) {
             // More than one in two pixels cannot be told apart.
-            if (overlap.note().end() >= view.firstTick() && view.x(overlap.next().start()) >= last + 2) {
+            if (view.x(overlap.next().start()) >= last + 2) {
                 last = view.x(overlap.next().start());
                 NoteBox box = NoteBox.of(view, overlap.note());
                 shapes.overlap(view.x(overlap.next().start()), box.y() - 2, overlap.ticks() * view.pixelsPerTick());
