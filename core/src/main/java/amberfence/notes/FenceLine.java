@@ -105,9 +105,9 @@ public final class FenceLine {
 
     /** How many notes of a line are outside, told from how many of another were that shares most of its notes. */
     public int countOutside(Line line, Line before, int outsideBefore) {
-        int first = line.sameFirst(before);
-        int last = line.sameLast(before, first);
-        return outsideBefore - countOutside(before, first, before.size() - last) + countOutside(line, first, line.size() - last);
+        SharedEnds same = line.sharedWith(before);
+        return outsideBefore - countOutside(before, same.first(), before.size() - same.last())
+                + countOutside(line, same.first(), line.size() - same.last());
     }
 
     private int countOutside(Line line, int from, int to) {

@@ -93,34 +93,19 @@ public final class Line {
         return IntStream.of(places(new long[] {id})).limit(1).mapToObj(this::at).findFirst();
     }
 
-    /** How many notes at the beginning are the very same objects in another line. */
-    public int sameFirst(Line other) {
-        int least = Math.min(notes.length, other.notes.length);
-        int same = 0;
-        while (same < least && notes[same] == other.notes[same]) {
-            same++;
-        }
-        return same;
-    }
-
-    /** How many notes at the end are the very same objects in another line, beside so many at the beginning. */
-    public int sameLast(Line other, int first) {
-        int least = Math.min(notes.length, other.notes.length) - first;
-        int same = 0;
-        while (same < least && notes[notes.length - 1 - same] == other.notes[other.notes.length - 1 - same]) {
-            same++;
-        }
-        return same;
+    /** Which notes at both ends are the very same objects as in a line from before. */
+    public SharedEnds sharedWith(Line before) {
+        return SharedEnds.of(notes, before.notes);
     }
 
     /** How many notes are not the very same objects in another line. */
     public int notIn(Line other) {
-        int first = sameFirst(other);
-        int to = notes.length - sameLast(other, first);
-        int otherTo = other.notes.length - (notes.length - to);
+        SharedEnds same = sharedWith(other);
+        int to = notes.length - same.last();
+        int otherTo = other.notes.length - same.last();
         int count = 0;
-        int at = first;
-        for (int i = first; i < to; i++) {
+        int at = same.first();
+        for (int i = same.first(); i < to; i++) {
             while (at < otherTo && other.notes[at] != notes[i] && Note.IN_TIME.compare(other.notes[at], notes[i]) < 0) {
                 at++;
             }

@@ -3,6 +3,7 @@ package amberfence.result;
 import amberfence.notes.FenceLine;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.SharedEnds;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.step.Reason;
@@ -93,14 +94,13 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
 
     private static List<Standing> plain(Part part, FenceLine fence, Stood before) {
         Line line = part.line();
-        int first = line.sameFirst(before.line());
-        int last = line.sameLast(before.line(), first);
+        SharedEnds same = line.sharedWith(before.line());
         Standing[] old = before.standings().toArray(Standing[]::new);
         Standing[] standings = old.length == line.size() ? old : Arrays.copyOf(old, line.size());
         if (standings != old) {
-            System.arraycopy(old, old.length - last, standings, standings.length - last, last);
+            System.arraycopy(old, old.length - same.last(), standings, standings.length - same.last(), same.last());
         }
-        for (int i = first; i < standings.length - last; i++) {
+        for (int i = same.first(); i < standings.length - same.last(); i++) {
             Note note = line.at(i);
             if (standings[i] == null || standings[i].before != note) {
                 standings[i] = of(note, part, fence);

@@ -20,7 +20,6 @@ final class LadderOverlaps {
     private OverlapMarks found = OverlapMarks.NONE;
     /** The line that was looked through last, or is being. */
     private Line line = Line.EMPTY;
-    private boolean looking;
 
     LadderOverlaps(Session session) {
         this.session = session;
@@ -56,25 +55,19 @@ final class LadderOverlaps {
 
     private void update() {
         Line heard = heard();
-        if (looking || heard == line) {
+        if (session.computations().isWorkingOut(this) || heard == line) {
             return;
         }
         line = heard;
-        looking = true;
         Integer part = session.selection().part().get();
         session.computations().ask(this, heard.size(), () -> OverlapMarks.of(Overlaps.of(heard)), overlaps -> {
             if (Objects.equals(part, session.selection().part().get())) {
                 show(overlaps);
             }
-            lookAgain();
+            session.frames().soon(update);
         }, cause -> {
             session.computations().trouble().accept(Words.say("session.failed"), cause);
-            lookAgain();
+            session.frames().soon(update);
         });
-    }
-
-    private void lookAgain() {
-        looking = false;
-        session.frames().soon(update);
     }
 }

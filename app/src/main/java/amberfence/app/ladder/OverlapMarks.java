@@ -34,16 +34,6 @@ record OverlapMarks(List<Overlaps.Overlap> inOrder, long longest) {
 
     /** The index of the first that begins at a tick or later. */
     private int firstFrom(double tick) {
-        int low = 0;
-        int high = inOrder.size();
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (begin(inOrder.get(middle)) >= tick) {
-                high = middle;
-            } else {
-                low = middle + 1;
-            }
-        }
-        return low;
+        return SceneIndex.first(inOrder.size(), index -> begin(inOrder.get(index)) >= tick);
     }
 }

@@ -1,6 +1,7 @@
 package amberfence.app.ladder;
 
 import amberfence.notes.Note;
+import amberfence.notes.SharedEnds;
 import amberfence.result.Standing;
 import java.util.Arrays;
 import java.util.List;
@@ -24,13 +25,12 @@ final class SceneIndex {
     /** @param before an index of which what is the same at both ends is taken over: an edit changes little of a long part */
     SceneIndex(List<Standing> inOrder, SceneIndex before) {
         notes = inOrder.toArray(Standing[]::new);
-        int first = sameFirst(before);
-        int last = sameLast(before, first);
-        begins = spliced(before.begins, first, last);
-        latestEnd = spliced(before.latestEnd, first, last);
-        int changedTo = notes.length - last;
-        long latest = first == 0 ? 0 : latestEnd[first - 1];
-        for (int i = first; i < notes.length; i++) {
+        SharedEnds same = SharedEnds.of(notes, before.notes);
+        begins = spliced(before.begins, same.last());
+        latestEnd = spliced(before.latestEnd, same.last());
+        int changedTo = notes.length - same.last();
+        long latest = same.first() == 0 ? 0 : latestEnd[same.first() - 1];
+        for (int i = same.first(); i < notes.length; i++) {
             Note was = notes[i].before();
             Note is = notes[i].shown(false);
             begins[i] = Math.min(was.start(), is.start());
@@ -42,26 +42,8 @@ final class SceneIndex {
         }
     }
 
-    private int sameFirst(SceneIndex before) {
-        int least = Math.min(notes.length, before.notes.length);
-        int same = 0;
-        while (same < least && notes[same] == before.notes[same]) {
-            same++;
-        }
-        return same;
-    }
-
-    private int sameLast(SceneIndex before, int first) {
-        int least = Math.min(notes.length, before.notes.length) - first;
-        int same = 0;
-        while (same < least && notes[notes.length - 1 - same] == before.notes[before.notes.length - 1 - same]) {
-            same++;
-        }
-        return same;
-    }
-
     /** As many as there are notes now, the first and the last as they were. */
-    private long[] spliced(long[] before, int first, int last) {
+    private long[] spliced(long[] before, int last) {
         long[] now = Arrays.copyOf(before, notes.length);
         if (now.length != before.length) {
             System.arraycopy(before, before.length - last, now, now.length - last, last);
@@ -86,18 +68,18 @@ final class SceneIndex {
 
     /** The index of the first note that may still sound at a tick. */
     int firstAt(double tick) {
-        return first(index -> latestEnd[index] > tick);
+        return first(notes.length, index -> latestEnd[index] > tick);
     }
 
     /** The index of the first note that begins at a tick or later. */
     int firstFrom(double tick) {
-        return first(index -> begins[index] >= tick);
+        return first(notes.length, index -> begins[index] >= tick);
     }
 
-    /** The first index from which on a condition holds. */
-    private int first(IntPredicate holds) {
+    /** The first index of so many from which on a condition holds; the count where it holds for none. */
+    static int first(int count, IntPredicate holds) {
         int low = 0;
-        int high = notes.length;
+        int high = count;
         while (low < high) {
             int middle = (low + high) / 2;
             if (holds.test(middle)) {
