@@ -181,9 +181,8 @@ final class AnalyzeCommand implements Runnable {
 
     private void print(ReadSong read, Song song, List<KeyCandidate> keys, List<KeyStretch> along, PrintWriter out) {
         var time = song.time();
-        out.printf(Locale.ROOT, "%s: %d bars in %s, %.0f quarters a minute, %d ticks per quarter%n", song.title(),
-                song.lastBar(), time.metres().get(0).text(), time.tempos().get(0).quartersPerMinute(),
-                time.ticksPerQuarter());
+        out.printf(Locale.ROOT, "%s: %d %s in %s, %s quarters a minute, %d ticks per quarter%n", song.title(), song.lastBar(),
+                song.lastBar() == 1 ? "bar" : "bars", time.metresText(), time.temposText(), time.ticksPerQuarter());
         out.println();
         out.println(keys.isEmpty() ? "Key: none can be told from these notes" : "Likely keys");
         for (KeyCandidate found : keys) {
@@ -201,8 +200,8 @@ final class AnalyzeCommand implements Runnable {
         out.println("Parts");
         for (int i = 0; i < song.parts().size(); i++) {
             Part part = song.parts().get(i);
-            out.printf(Locale.ROOT, "  %2d  %-24s %-7s channel %-2d  %6d notes  %s%n", i, part.name(),
-                    part.role().name().toLowerCase(Locale.ROOT), part.channel() + 1, part.line().size(),
+            out.printf(Locale.ROOT, "  %2d  %-24s %-7s channel %-2d  %6d %-5s  %s%n", i, part.name(),
+                    part.role().name().toLowerCase(Locale.ROOT), part.channel() + 1, part.line().size(), part.line().size() == 1 ? "note" : "notes",
                     part.isDrums() ? "drums are left alone" : outside(song, part, keys) + " outside");
         }
         Song keyed = keyed(song, keys);

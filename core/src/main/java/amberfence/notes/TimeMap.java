@@ -5,8 +5,10 @@ import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.LongSummaryStatistics;
 import java.util.Objects;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 
 /**
  * Tempo and metre over time; turns ticks into bar, beat and tick and back, in any metre. A change of metre begins a bar,
@@ -93,6 +95,17 @@ public final class TimeMap {
                 throw new IllegalArgumentException(Texts.say("%s must stand at rising ticks, not %s after %s", what, ticks[i], ticks[i - 1]));
             }
         }
+    }
+
+    /** Each metre once, as they come, for example "4/4, 3/4". */
+    public String metresText() {
+        return metres.stream().map(Metre::text).distinct().collect(Collectors.joining(", "));
+    }
+
+    /** The tempo in quarters a minute, or the slowest and the fastest, for example "92" or "60–92". */
+    public String temposText() {
+        LongSummaryStatistics whole = tempos.stream().mapToLong(tempo -> Math.round(tempo.quartersPerMinute())).summaryStatistics();
+        return whole.getMin() == whole.getMax() ? Long.toString(whole.getMin()) : whole.getMin() + "–" + whole.getMax();
     }
 
     public Metre metreAt(long tick) {

@@ -32,6 +32,15 @@ class TimeMapTest {
         assertThat(time.barStart(4)).isEqualTo(500 + 3 * 96);
     }
 
+    @Test
+    void saysEachMetreOnceAndHowFarTheTempoGoes() {
+        TimeMap time = new TimeMap(96, List.of(new Tempo(0, 500_000), new Tempo(960, 1_000_000), new Tempo(1920, 600_000)),
+                List.of(new Metre(0, 4, 4), new Metre(384, 3, 4), new Metre(960, 4, 4)));
+        assertThat(time.metresText()).isEqualTo("4/4, 3/4");
+        assertThat(time.temposText()).isEqualTo("60–120");
+        assertThat(TimeMap.of(96, 500_000, 6, 8).temposText()).isEqualTo("120");
+    }
+
     /** Source: tempo-example.mid, onsets confirmed by mido, @tonejs/midi, javax.sound.midi and JZZ (checks MIDI-24). */
     @Test
     void turnsTicksIntoSecondsOverTempoChanges() {

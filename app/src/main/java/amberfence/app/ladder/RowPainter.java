@@ -168,8 +168,8 @@ final class RowPainter {
         double free = -1;
         for (long tick : ticks) {
             double x = view.x(tick);
-            if (x >= free) {
-                String words = TimeWords.of(time, tick);
+            String words = TimeWords.change(time, tick);
+            if (x >= free && !words.isEmpty()) {
                 g.fillRect(x, 1, 1, height - 1);
                 g.fillText(words, x + BESIDE_NUMBER, height / 2);
                 measured.setText(words);

@@ -97,8 +97,7 @@ public final class ImportSheet {
     private String summary(Song song) {
         int notes = song.parts().stream().mapToInt(part -> part.line().size()).sum();
         return Words.say("import.summary", Words.count("partCount", song.parts().size()), Words.count("noteCount", notes),
-                Words.count("barCount", song.lastBar()), song.time().metres().get(0).text(),
-                String.format(Locale.ROOT, "%.0f", song.time().tempos().get(0).quartersPerMinute()));
+                Words.count("barCount", song.lastBar()), song.time().metresText(), song.time().temposText());
     }
 
     private Node partsColumn(Song song) {

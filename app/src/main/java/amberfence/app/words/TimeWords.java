@@ -56,6 +56,22 @@ public final class TimeWords {
     /** Metre and tempo, for example "6/8 · ♩. = 72". */
     public static String of(TimeMap time, long tick) {
         Metre metre = time.metreAt(tick);
-        return metre.text() + " · " + beat(metre) + " = " + number(perMinute(time.tempoAt(tick), metre));
+        return metre.text() + " · " + tempo(time.tempoAt(tick), metre);
+    }
+
+    /** What is another from a tick above 0 on: the metre, the tempo, for example "♩ = 84", or both, as where another note is counted; empty where nothing is. */
+    public static String change(TimeMap time, long tick) {
+        Metre before = time.metreAt(tick - 1);
+        Metre metre = time.metreAt(tick);
+        String tempo = tempo(time.tempoAt(tick), metre);
+        boolean otherTempo = !tempo.equals(tempo(time.tempoAt(tick - 1), before));
+        if (metre.text().equals(before.text())) {
+            return otherTempo ? tempo : "";
+        }
+        return otherTempo ? of(time, tick) : metre.text();
+    }
+
+    private static String tempo(Tempo tempo, Metre metre) {
+        return beat(metre) + " = " + number(perMinute(tempo, metre));
     }
 }
