@@ -107,7 +107,7 @@ public final class AmberFence extends Application {
             new Screenshots(scene, workspace, session).take(arguments);
         } else {
             if (!isMeasured) {
-                WindowPlace.keep(stage, session.preferences());
+                WindowPlace.keep(stage, arguments.size(), session.preferences());
             }
             workspace.keyboard().listenAgain();
             // Whatever this run was started with: work that was left is offered first.

@@ -44,8 +44,14 @@ final class WindowPlace {
         stage.setMaximized(asked.isEmpty() && preferences.isOn(KEPT_WHOLE, false));
     }
 
-    /** Keeps the place in which the window is when it closes. Of one that fills the screen the place before stays kept. */
-    static void keep(Stage stage, Preferences preferences) {
+    /**
+     * Keeps the place in which the window is when it closes. Of one that fills the screen the place before stays kept; a size that is
+     * asked for is meant for this run alone.
+     */
+    static void keep(Stage stage, Optional<Dimension2D> asked, Preferences preferences) {
+        if (asked.isPresent()) {
+            return;
+        }
         stage.setOnHiding(event -> {
             preferences.keep(KEPT_WHOLE, stage.isMaximized());
             if (!stage.isMaximized() && !stage.isIconified()) {

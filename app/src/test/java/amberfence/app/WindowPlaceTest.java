@@ -22,7 +22,7 @@ class WindowPlaceTest extends WindowTest {
             window = new Stage();
             window.setScene(new Scene(new Pane()));
             WindowPlace.take(window, asked, preferences);
-            WindowPlace.keep(window, preferences);
+            WindowPlace.keep(window, asked, preferences);
             window.show();
         });
         settle();
@@ -58,10 +58,12 @@ class WindowPlaceTest extends WindowTest {
     }
 
     @Test
-    void whatIsAskedForGoesBeforeWhatWasKept() {
-        Rectangle2D place = opened(Optional.of(new Dimension2D(1000, 640)), kept("40 30 900 600"));
+    void whatIsAskedForGoesBeforeWhatWasKeptAndIsNotKeptItself() {
+        Preferences preferences = kept("40 30 900 600");
+        Rectangle2D place = opened(Optional.of(new Dimension2D(1000, 640)), preferences);
         assertThat(new Dimension2D(place.getWidth(), place.getHeight())).isEqualTo(new Dimension2D(1000, 640));
         interact(window::close);
+        assertThat(preferences.text("window", "")).isEqualTo("40 30 900 600");
     }
 
     @Test

@@ -153,7 +153,8 @@ public final class ChordCommands {
         }
         session.edit(Words.say("chords.read", Words.count("chordCount", read.size())), song -> ProgressionEdits.read(song, read));
         long unsure = read.stream().filter(chord -> chord.confidence() < ChordSpan.SURE).count();
-        session.say(Words.say("chords.readDone", Words.count("chordCount", read.size()), unsure));
+        String found = Words.count("chordCount", read.size());
+        session.say(unsure == 0 ? Words.say("chords.readSure", found) : Words.say("chords.readDone", found, unsure));
     }
 
     public void replace(long id, Chord chord) {
