@@ -9,8 +9,6 @@ import amberfence.format.sheet.ChordChart;
 import amberfence.notes.Fence;
 import amberfence.notes.FenceLine;
 import amberfence.notes.KeyPlan;
-import amberfence.notes.Line;
-import amberfence.reading.ChordReader;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyEvidence;
 import amberfence.reading.KeyFamily;
@@ -148,10 +146,10 @@ final class AnalyzeCommand implements Runnable {
             ArrayNode chords = parts.addObject().put("index", i).put("name", part.name()).put("channel", part.channel())
                     .put("notes", part.line().size()).put("outOfKey", outside(song, part, keys)).putArray("chords");
             if (!part.isDrums()) {
-                write(chords, ChordReader.read(List.of(part.line()), keyed.time(), fence), fence);
+                write(chords, SongChords.read(keyed, part.role(), part.line()).chords(), fence);
             }
         }
-        write(root.putArray("chords"), SongChords.read(keyed), fence);
+        write(root.putArray("chords"), SongChords.read(keyed).chords(), fence);
         if (CommandFiles.isWrittenMusic(file) || !song.progression().isEmpty()) {
             ArrayNode progression = root.putArray("progression");
             song.progression().spans().forEach(span -> progression.addObject().put("startTick", span.start()).put("endTick", span.end()).put("symbol", span.chord().plainText()));
@@ -205,10 +203,11 @@ final class AnalyzeCommand implements Runnable {
                     part.isDrums() ? "drums are left alone" : outside(song, part, keys) + " outside");
         }
         Song keyed = keyed(song, keys);
-        Song harmonized = ProgressionEdits.read(keyed, SongChords.read(keyed));
+        SongChords.Found chords = SongChords.read(keyed);
+        Song harmonized = ProgressionEdits.read(keyed, chords.chords());
         if (!harmonized.progression().isEmpty()) {
             out.println();
-            out.println("Chords");
+            out.println(chords.underTune() ? "Chords that go under the tune" : "Chords");
             ChordChart.symbols(harmonized).lines().forEach(line -> out.println("  " + line));
         }
         if (!read.notices().isEmpty() && !CommandFiles.isWrittenMusic(file)) {

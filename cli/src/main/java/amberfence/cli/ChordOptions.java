@@ -7,9 +7,8 @@ import amberfence.format.WrittenSong;
 import amberfence.format.leadsheet.LeadSheetFormat;
 import amberfence.format.sheet.ChordChart;
 import amberfence.format.sheet.SheetFormat;
-import amberfence.notes.Line;
-import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
+import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import java.io.PrintWriter;
@@ -118,10 +117,10 @@ final class ChordOptions {
 
     private List<ReadChord> read(Song song) {
         if (from == null) {
-            return SongChords.read(song);
+            return SongChords.read(song).chords();
         }
-        Line line = PartChoice.part(song, from).line();
-        return ChordReader.read(List.of(line), song.time(), song.fence().along(song.time()));
+        Part part = PartChoice.part(song, from);
+        return SongChords.read(song, part.role(), part.line()).chords();
     }
 
     /** Refuses what would be ignored. */

@@ -25,7 +25,7 @@ import java.util.stream.IntStream;
 /**
  * The harmony that a part plays, with no need to write symbols. Chords that are struck are taken exactly as they sound,
  * each while it sounds; a part that seldom strikes two notes together (an arpeggio, a bassline) is read by
- * {@link ChordReader}.
+ * {@link ChordReader}, and under a tune go {@link TuneChords}.
  */
 public final class PartChords {
     /** The member that each number of semitones above the root is, in a chord that has no name. */
@@ -51,7 +51,7 @@ public final class PartChords {
         long chords = strokes.stream().filter(stroke -> pitchClasses(stroke).size() > 1).count();
         if (2 * chords < strokes.size()) {
             List<ChordSpan> read = new ArrayList<>();
-            for (ReadChord chord : ChordReader.read(List.of(line), time, fence)) {
+            for (ReadChord chord : TuneChords.isTune(line) ? TuneChords.under(line, time, fence) : ChordReader.read(List.of(line), time, fence)) {
                 read.add(ChordSpan.of(read.size() + 1, chord.start(), chord.end(), chord.chord()));
             }
             return new Progression(read);

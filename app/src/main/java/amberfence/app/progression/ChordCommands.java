@@ -10,8 +10,6 @@ import amberfence.notes.ChordSpan;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
 import amberfence.notes.TimeMap;
-import amberfence.reading.ChordReader;
-import amberfence.reading.ReadChord;
 import amberfence.song.Song;
 import amberfence.step.move.Move;
 import amberfence.theory.Chord;
@@ -137,24 +135,24 @@ public final class ChordCommands {
         session.edit(Words.say("chords.put", named.get().text()), song -> ProgressionEdits.put(song, from, to, named.get()));
     }
 
-    /** Reads the chords out of a part, or out of all of them; what a person set stays. */
+    /** Reads the chords out of a part, or out of all of them, or finds those that go under a tune; what a person set stays. */
     public void readFrom(Optional<Integer> part) {
         Song song = song();
         session.say(Words.say("status.working"));
         Optional<Line> line = part.map(id -> session.results().get().part(id).line());
-        session.computations().ask("chords read", () -> line.map(some -> ChordReader.read(List.of(some), song.time(),
-                song.fence().along(song.time()))).orElseGet(() -> SongChords.read(song)), this::taken);
+        session.computations().ask("chords read", () -> line.map(some -> SongChords.read(song, song.part(part.get()).role(), some))
+                .orElseGet(() -> SongChords.read(song)), this::taken);
     }
 
-    private void taken(List<ReadChord> read) {
-        if (read.isEmpty()) {
+    private void taken(SongChords.Found found) {
+        if (found.chords().isEmpty()) {
             session.say(Words.say("chords.nothingRead"));
             return;
         }
-        session.edit(Words.say("chords.read", Words.count("chordCount", read.size())), song -> ProgressionEdits.read(song, read));
-        long unsure = read.stream().filter(chord -> chord.confidence() < ChordSpan.SURE).count();
-        String found = Words.count("chordCount", read.size());
-        session.say(unsure == 0 ? Words.say("chords.readSure", found) : Words.say("chords.readDone", found, unsure));
+        String count = Words.count("chordCount", found.chords().size());
+        session.edit(Words.say(found.underTune() ? "chords.under" : "chords.read", count), song -> ProgressionEdits.read(song, found.chords()));
+        long unsure = found.chords().stream().filter(chord -> chord.confidence() < ChordSpan.SURE).count();
+        session.say(found.underTune() ? Words.say("chords.underDone", count) : unsure == 0 ? Words.say("chords.readSure", count) : Words.say("chords.readDone", count, unsure));
     }
 
     public void replace(long id, Chord chord) {

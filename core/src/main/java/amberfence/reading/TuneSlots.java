@@ -1,0 +1,113 @@
+package amberfence.reading;
+
+import amberfence.notes.Line;
+import amberfence.notes.Note;
+import amberfence.notes.TimeMap;
+import amberfence.theory.PitchClass;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * A tune from one strong beat to the next, with how much each of its notes weighs there: by length, by the beat that it
+ * begins on, and by whether it only passes from one neighbour to the next.
+ */
+final class TuneSlots {
+    /** A note weighs this much on a strong beat, on another main beat, and between. */
+    private static final double STRONG = 1.5;
+    private static final double BEAT = 1.1;
+    private static final double BETWEEN = 0.8;
+    /** So much is left of a note's weight when it is between beats and reached and left by step. */
+    private static final double PASSING = 0.5;
+    /** Into how many stretches a held note goes on weighing. */
+    private static final int HELD = 8;
+    /** In semitones. */
+    static final int STEP = 2;
+
+    /**
+     * A stretch of the tune.
+     *
+     * @param start the tick at which it begins, a strong beat
+     * @param end the tick of the next strong beat
+     * @param beginsBar whether its beginning is that of a bar
+     * @param weights of the twelve pitch classes
+     */
+    record Slot(long start, long end, boolean beginsBar, double[] weights) {
+        double total() {
+            double total = 0;
+            for (double weight : weights) {
+                total += weight;
+            }
+            return total;
+        }
+    }
+
+    private final TimeMap time;
+    private final TreeMap<Long, Slot> slots = new TreeMap<>();
+
+    private TuneSlots(TimeMap time) {
+        this.time = time;
+    }
+
+    /** Where something sounds, in time. What lies before the first strong beat that is struck, is an upbeat and left out. */
+    static List<Slot> of(Line tune, TimeMap time) {
+        TuneSlots found = new TuneSlots(time);
+        List<Note> notes = tune.notes();
+        for (int i = 0; i < notes.size(); i++) {
+            found.add(notes.get(i), isPassing(notes, i));
+        }
+        List<Slot> all = new ArrayList<>(found.slots.values());
+        return all.size() > 1 && isUpbeat(all.get(0), notes.get(0)) ? all.subList(1, all.size()) : all;
+    }
+
+    private static boolean isUpbeat(Slot first, Note note) {
+        return 2 * (note.start() - first.start) >= first.end - first.start;
+    }
+
+    private static boolean isPassing(List<Note> notes, int index) {
+        return index > 0 && index + 1 < notes.size() && isStep(notes.get(index - 1), notes.get(index)) && isStep(notes.get(index), notes.get(index + 1));
+    }
+
+    private static boolean isStep(Note from, Note to) {
+        int semitones = Math.abs(to.pitch() - from.pitch());
+        return semitones > 0 && semitones <= STEP;
+    }
+
+    private void add(Note note, boolean passing) {
+        BeatPlace place = BeatPlace.of(note.start(), time);
+        double factor = place.isStrong() ? STRONG : place == BeatPlace.BEAT ? BEAT : passing ? BETWEEN * PASSING : BETWEEN;
+        long from = note.start();
+        for (int i = 0; i < HELD && from < note.end(); i++) {
+            Slot slot = at(from);
+            long to = Math.min(note.end(), slot.end);
+            slot.weights[note.pitch() % PitchClass.COUNT] += factor * (to - from) / time.ticksPerQuarter();
+            from = to;
+        }
+    }
+
+    private Slot at(long tick) {
+        Map.Entry<Long, Slot> before = slots.floorEntry(tick);
+        if (before != null && tick < before.getValue().end) {
+            return before.getValue();
+        }
+        long bar = time.barStart(time.barOf(tick));
+        long start = bar;
+        long end = nextStrong(bar);
+        while (end <= tick) {
+            start = end;
+            end = nextStrong(end);
+        }
+        Slot slot = new Slot(start, end, start == bar, new double[PitchClass.COUNT]);
+        slots.put(start, slot);
+        return slot;
+    }
+
+    private long nextStrong(long tick) {
+        long next = time.nextPulse(tick);
+        while (!BeatPlace.of(next, time).isStrong()) {
+            next = time.nextPulse(next);
+        }
+        return next;
+    }
+}
