@@ -230,6 +230,16 @@ class ProgressionStripTest extends WindowTest {
     }
 
     @Test
+    void findsChordsThatGoUnderATuneAndOffersOthers() {
+        click("chords-add");
+        chooseUnder("chords-read", "chords-read-0");
+        waitUntil(() -> !session.song().progression().isEmpty());
+        assertThat(text("status")).contains("go under the tune").contains("leaves them open");
+        assertThat(session.song().progression().spans()).noneMatch(ChordSpan::isSure);
+        assertThat(text("undo-words")).contains("under the tune");
+    }
+
+    @Test
     void takesAChartAsText() {
         click("chords-add");
         clickOn("#chords-chart");

@@ -9,6 +9,7 @@ import amberfence.format.sheet.ChordChart;
 import amberfence.notes.Fence;
 import amberfence.notes.FenceLine;
 import amberfence.notes.KeyPlan;
+import amberfence.notes.Line;
 import amberfence.reading.KeyCandidate;
 import amberfence.reading.KeyEvidence;
 import amberfence.reading.KeyFamily;

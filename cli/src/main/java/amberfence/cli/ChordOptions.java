@@ -31,7 +31,7 @@ final class ChordOptions {
             + "symbols or Roman numerals, or the name of a file with a chart (.txt, .cho). With a bar in front, \"17: | F | C |\", from that bar on; may be given again")
     private List<String> charts = new ArrayList<>();
 
-    @Option(names = "--progression-from", paramLabel = "N|NAME", description = "takes the chords from what a part plays")
+    @Option(names = "--progression-from", paramLabel = "N|NAME", description = "takes the chords from what a part plays; under a tune, those that go with it")
     private String from;
 
     @Option(names = "--voicing", paramLabel = "WAY", description = "voices the chords, one after another: " + VoicingChange.WAYS

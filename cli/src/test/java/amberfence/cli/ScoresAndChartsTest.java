@@ -3,6 +3,10 @@ package amberfence.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.format.catalogue.Formats;
+import amberfence.format.midi.MidiExport;
+import amberfence.notes.Line;
+import amberfence.notes.LineText;
+import amberfence.notes.Role;
 import amberfence.song.Song;
 import amberfence.theory.Key;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -82,6 +86,20 @@ class ScoresAndChartsTest extends Commands {
         assertThat(run("apply", ferry, "--key", "D dorian", "--out", folder.resolve("two.mid"), "--lead-sheet", folder.resolve("two.pdf"), "--no-tune")).as(complaint).isZero();
         assertWrong("give --lead-sheet", "apply", ferry, "--no-tune", "--out", folder.resolve("three.mid"));
         assertWrong("name the same file", "apply", ferry, "--out", out, "--lead-sheet", sheet, "--chart", sheet);
+    }
+
+    /** The usual chords of this tune (common practice, no source). */
+    @Test
+    void aTuneAloneGetsChordsForItsLeadSheetAndSaysThatNothingSoundsThem() throws Exception {
+        Path tune = folder.resolve("tune.mid");
+        Line notes = LineText.parse("C4:2 C4:2 G4:2 G4:2 A4:2 A4:2 G4:4 F4:2 F4:2 E4:2 E4:2 D4:2 D4:2 C4:4", 240, 0, 1);
+        Song song = Song.empty("tune").plusEmptyPart("Tune", Role.MELODY);
+        Files.write(tune, MidiExport.ofOriginals(song.withPart(song.parts().get(0).id(), part -> part.withTake(take -> take.withLine(notes)))).toBytes());
+        Path chords = folder.resolve("chords.txt");
+        assertThat(run("apply", tune, "--key", "C major", "--out", out, "--lead-sheet", folder.resolve("tune.pdf"), "--chart", chords)).as(complaint).isZero();
+        assertThat(Files.readString(chords)).isEqualTo("| C | F C | F C | G C |\n");
+        assertThat(run("analyze", tune)).isZero();
+        assertThat(printed).contains("Chords that go under the tune");
     }
 
     @Test

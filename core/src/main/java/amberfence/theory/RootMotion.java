@@ -10,8 +10,8 @@ public enum RootMotion {
     OFTEN, SOMETIMES, SELDOM, HARDLY;
 
     /** From the degree of the row to that of the column, first to seventh: how usual, as the place in this list. */
-    private static final String[] TABLE = {"-220013", "2-21023", "22-1203", "112-023", "0221-13", "20110-3", "031323-"};
-    private static final String[] WITH_WHOLE_TONE = {"-220010", "2-21022", "22-1201", "112-021", "0221-12", "20110-1", "021121-"};
+    private static final String[] TABLE = {"-220013", "2-21013", "22-1203", "112-023", "0221-13", "20110-3", "031323-"};
+    private static final String[] WITH_WHOLE_TONE = {"-220010", "2-21012", "22-1201", "112-021", "0221-12", "20110-1", "021121-"};
 
     /**
      * How usual a motion of the root is.

@@ -1,0 +1,67 @@
+package amberfence.analysis;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberfence.notes.LineText;
+import amberfence.notes.Role;
+import amberfence.song.Part;
+import amberfence.song.Song;
+import amberfence.theory.Chord;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Whether chords are read out of what sounds, or found under a tune. */
+class SongChordsTest {
+    private static final String TUNE = "C4:2 C4:2 G4:2 G4:2 A4:2 A4:2 G4:4 F4:2 F4:2 E4:2 E4:2 D4:2 D4:2 C4:4";
+    /** The usual chords of that tune (common practice, no source). */
+    private static final String UNDER_TUNE = "C F C F C G C";
+    private static final String BROKEN = "C4 E4 G4 B4 C4 E4 G4 B4 A3 C4 E4 G4 A3 C4 E4 G4";
+
+    private static Song with(Song song, Role role, String notes) {
+        Song more = song.plusEmptyPart("Part", role).withNextId(10_000 + 1_000L * song.parts().size());
+        Part last = more.parts().get(more.parts().size() - 1);
+        return more.withPart(last.id(), part -> part.withTake(take -> take.withLine(LineText.parse(notes, 240, 0, last.id() * 1_000L))));
+    }
+
+    private static Song song(Role role, String notes) {
+        return with(Song.empty("x"), role, notes);
+    }
+
+    private static String text(SongChords.Found found) {
+        return found.chords().stream().map(chord -> chord.chord().plainText()).collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void aTuneAloneGetsChordsThatGoUnderIt() {
+        SongChords.Found found = SongChords.read(song(Role.MELODY, TUNE));
+        assertThat(text(found)).isEqualTo(UNDER_TUNE);
+        assertThat(found.underTune()).isTrue();
+    }
+
+    @Test
+    void drumsAndPartsWithoutNotesDoNotKeepATuneCompany() {
+        Song drummed = with(song(Role.MELODY, TUNE), Role.DRUMS, "C2:2 D2:2 C2:2 D2:2").plusEmptyPart("Empty", Role.MELODY);
+        assertThat(text(SongChords.read(drummed))).isEqualTo(UNDER_TUNE);
+    }
+
+    @Test
+    void chordsThatSoundAreReadWhateverTheTuneIs() {
+        SongChords.Found found = SongChords.read(with(song(Role.MELODY, TUNE), Role.CHORDS, "[A3 C4 E4]:16 [G3 B3 D4]:16"));
+        assertThat(text(found)).isEqualTo("Am G");
+        assertThat(found.underTune()).isFalse();
+    }
+
+    @Test
+    void brokenChordsAndWhatSomebodyCallsAFigureAreRead() {
+        assertThat(text(SongChords.read(song(Role.MELODY, BROKEN)))).isEqualTo("Cmaj7 Am7");
+        assertThat(SongChords.read(song(Role.FIGURE, TUNE)).underTune()).isFalse();
+    }
+
+    @Test
+    void otherReadingsUnderATuneAreOtherChordsOfItsKey() {
+        List<Chord> others = SongChords.readings(song(Role.MELODY, TUNE), 0, 1_920);
+        assertThat(others).hasSize(7).startsWith(Chord.parse("C")).contains(Chord.parse("Am"));
+        assertThat(others).allMatch(chord -> chord.kind().tones().size() == 3);
+    }
+}
