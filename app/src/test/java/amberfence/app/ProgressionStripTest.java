@@ -20,9 +20,11 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.text.Text;
 import org.junit.jupiter.api.Test;
 import org.testfx.robot.Motion;
 
@@ -340,6 +342,25 @@ class ProgressionStripTest extends WindowTest {
         click("export");
         assertThat(lookup("#export-chords").query().isDisabled()).isTrue();
         assertThat(lookup("#export-chords").query().getParent().getAccessibleHelp()).isEqualTo("The progression is empty");
+    }
+
+    @Test
+    void whatIsCutOfASymbolIsNeverTakenForAnotherChord() {
+        interact(() -> session.edit("chords", song -> {
+            Song full = song;
+            for (int i = 0; i < 64; i++) {
+                full = ProgressionEdits.put(full, 240L * i, 240L * (i + 1), Chord.parse(List.of("Am", "F#m7", "Bb", "E7").get(i % 4)));
+            }
+            return full;
+        }));
+        settle();
+        int cut = 0;
+        for (Label symbol : lookup(".chord-symbol").queryAllAs(Label.class)) {
+            String seen = ((Text) symbol.lookup(".text")).getText();
+            assertThat(seen.equals(symbol.getText()) || seen.isEmpty() || seen.contains("…")).as("“%s” of %s", seen, symbol.getText()).isTrue();
+            cut += seen.equals(symbol.getText()) ? 0 : 1;
+        }
+        assertThat(cut).as("cards that are too narrow for their symbol").isPositive();
     }
 
     @Test

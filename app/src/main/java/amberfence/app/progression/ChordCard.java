@@ -61,8 +61,9 @@ final class ChordCard extends StackPane {
         setMinWidth(0);
         symbol.setMinWidth(0);
         roman.setMinWidth(0);
-        symbol.setTextOverrun(OverrunStyle.CLIP);
-        roman.setTextOverrun(OverrunStyle.CLIP);
+        // Cut without a sign, it would be that of another chord: A of Am, VI of VII.
+        symbol.setTextOverrun(OverrunStyle.ELLIPSIS);
+        roman.setTextOverrun(OverrunStyle.ELLIPSIS);
         texts.setAlignment(Pos.CENTER_LEFT);
         texts.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
