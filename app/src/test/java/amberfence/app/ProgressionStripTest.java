@@ -345,6 +345,26 @@ class ProgressionStripTest extends WindowTest {
     }
 
     @Test
+    void keysThatAnOpenMenuHasNoUseForDoNothingBelowIt() {
+        interact(() -> {
+            session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
+                    Chord.parse("G7")));
+            session.selection().selectChords(Set.of());
+        });
+        long id = session.song().progression().spans().get(0).id();
+        rightClickOn("#chord-" + id);
+        settle();
+        push(KeyCode.RIGHT).push(KeyCode.DELETE).push(KeyCode.CONTROL, KeyCode.Z);
+        settle();
+        assertThat(session.selection().chords().get()).as("the menu is still that of the first chord").containsExactly(id);
+        assertThat(chords()).isEqualTo("Dm G7");
+        push(KeyCode.ESCAPE);
+        settle();
+        push(KeyCode.DELETE);
+        assertThat(chords()).as("below a closed menu keys count again").isEqualTo("G7");
+    }
+
+    @Test
     void whatIsCutOfASymbolIsNeverTakenForAnotherChord() {
         interact(() -> session.edit("chords", song -> {
             Song full = song;

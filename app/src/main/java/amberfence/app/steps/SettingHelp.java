@@ -7,6 +7,7 @@ import amberfence.app.words.Words;
 import amberfence.step.Step;
 import amberfence.step.StepSchema;
 import amberfence.step.StepSetting;
+import java.util.List;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
@@ -51,8 +52,8 @@ final class SettingHelp {
         card.setMaxWidth(WIDTH);
         CustomMenuItem what = new CustomMenuItem(card, false);
         what.getStyleClass().add("what-is");
-        ContextMenu answer = new ContextMenu(what, Controls.menuItem("what-is-more", Words.say("handbook.more", schema.title()),
-                () -> HandbookRequest.of(under, schema.name())));
+        ContextMenu answer = Controls.menu(List.of(what, Controls.menuItem("what-is-more", Words.say("handbook.more", schema.title()),
+                () -> HandbookRequest.of(under, schema.name()))));
         answer.setId("what-is");
         answer.show(under, Side.BOTTOM, 0, 2);
     }

@@ -27,6 +27,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -185,10 +187,22 @@ public final class Controls {
         return item;
     }
 
-    /** Opens a menu under a button. */
-    public static ContextMenu openMenu(Node under, List<MenuItem> items) {
+    /** A menu that opens over what it belongs to. Keys that it has no use for end in it: nobody means what lies below. */
+    public static ContextMenu menu(List<MenuItem> items) {
         ContextMenu menu = new ContextMenu();
         menu.getItems().setAll(items);
+        menu.addEventHandler(KeyEvent.ANY, event -> {
+            // Escape is seen by what closes menus after this.
+            if (event.getCode() != KeyCode.ESCAPE) {
+                event.consume();
+            }
+        });
+        return menu;
+    }
+
+    /** Opens a menu under a button. */
+    public static ContextMenu openMenu(Node under, List<MenuItem> items) {
+        ContextMenu menu = menu(items);
         // What it belongs to may just have been taken away by an edit.
         if (under.getScene() != null) {
             menu.show(under, Side.BOTTOM, 0, 2);

@@ -11,7 +11,9 @@ public final class PlaceMenu {
 
     /** Opens at a point of the screen with these items. */
     public void open(Node owner, List<MenuItem> items, double screenX, double screenY) {
-        menu = menu == null ? new ContextMenu() : menu;
+        if (menu == null) {
+            menu = Controls.menu(items);
+        }
         menu.getItems().setAll(items);
         menu.show(owner, screenX, screenY);
     }
