@@ -7,7 +7,6 @@ import amberfence.notes.Role;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.reading.TuneChords;
-import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.theory.Chord;
 import amberfence.theory.ChordNames;
@@ -16,18 +15,27 @@ import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
-/** The chords that the parts of a song sound together, or that go under a tune that is alone. */
+/** The chords that the parts of a song sound together, or that go under its tunes where it has no more than these and a bass. */
 public final class SongChords {
     /**
      * What was found.
      *
-     * @param underTune whether nothing sounds these chords, but they go under a tune
+     * @param underTune whether nothing sounds these chords, but they go under a tune that has no bass either
      */
     public record Found(List<ReadChord> chords, boolean underTune) {
         public Found {
             chords = List.copyOf(chords);
+        }
+    }
+
+    private record Voice(Role role, Line line) {
+        boolean isTune() {
+            return role == Role.MELODY && TuneChords.isTune(line);
         }
     }
 
@@ -36,47 +44,54 @@ public final class SongChords {
 
     /**
      * The chords of a whole song: read out of its chord, figure and bass parts, or, without chords, out of all that has pitches; those that
-     * go under its tune where it has nothing else.
+     * go under its tunes where it has nothing else but a bass.
      */
     public static Found read(Song song) {
         Set<Role> harmony = EnumSet.of(Role.CHORDS, Role.BASS, Role.FIGURE);
-        boolean chords = song.parts().stream().anyMatch(part -> part.role() == Role.CHORDS);
-        List<Part> parts = song.parts().stream().filter(part -> chords ? harmony.contains(part.role()) : !part.isDrums()).filter(part -> !part.line().isEmpty()).toList();
-        return parts.size() == 1 ? read(song, parts.get(0).role(), parts.get(0).line())
-                : new Found(ChordReader.read(parts.stream().map(Part::line).toList(), song.time(), song.fence().along(song.time())), false);
+        List<Voice> voices = voices(song);
+        boolean chords = voices.stream().anyMatch(voice -> voice.role == Role.CHORDS);
+        return read(voices.stream().filter(voice -> !chords || harmony.contains(voice.role)).toList(), UnaryOperator.identity(), song);
     }
 
-    /** The chords of one part: those that it sounds, or that go under it when it is a tune. */
+    /** The chords of one line that has some role: those that it sounds, or that go under it when it is a tune. */
     public static Found read(Song song, Role role, Line line) {
+        return read(List.of(new Voice(role, line)), UnaryOperator.identity(), song);
+    }
+
+    private static List<Voice> voices(Song song) {
+        return song.parts().stream().filter(part -> !part.isDrums() && !part.line().isEmpty()).map(part -> new Voice(part.role(), part.line())).toList();
+    }
+
+    /** Whether there are tunes and nothing else but basses. */
+    private static boolean areTunes(List<Voice> voices) {
+        return voices.stream().anyMatch(voice -> voice.role == Role.MELODY) && voices.stream().allMatch(voice -> voice.role == Role.BASS || voice.isTune());
+    }
+
+    private static Found read(List<Voice> voices, UnaryOperator<Line> cut, Song song) {
         FenceLine fence = song.fence().along(song.time());
-        boolean tune = role == Role.MELODY && TuneChords.isTune(line);
-        return new Found(tune ? TuneChords.under(line, song.time(), fence) : ChordReader.read(List.of(line), song.time(), fence), tune);
+        if (!areTunes(voices)) {
+            return new Found(ChordReader.read(voices.stream().map(voice -> cut.apply(voice.line)).toList(), song.time(), fence), false);
+        }
+        Map<Boolean, List<Line>> bass = voices.stream().collect(Collectors.partitioningBy(voice -> voice.role == Role.BASS,
+                Collectors.mapping(voice -> cut.apply(voice.line), Collectors.toList())));
+        return new Found(TuneChords.under(bass.get(false), bass.get(true), song.time(), fence), bass.get(true).isEmpty());
     }
 
     /** Other readings of what sounds in a span of ticks, best first. */
     public static List<Chord> readings(Song song, long from, long to) {
-        List<Part> parts = song.parts().stream().filter(part -> !part.isDrums() && !part.line().isEmpty()).toList();
-        List<Line> lines = parts.stream().map(part -> Line.of(part.line().notes().stream()
-                .filter(note -> note.start() < to && note.end() > from).toList())).filter(line -> !line.isEmpty()).toList();
-        PitchClassSet sounding = PitchClassSet.EMPTY;
-        int low = Integer.MAX_VALUE;
-        for (Line line : lines) {
-            for (Note note : line.notes()) {
-                sounding = sounding.plus(PitchClass.of(note.pitch()));
-                low = Math.min(low, note.pitch());
-            }
+        List<Voice> voices = voices(song);
+        UnaryOperator<Line> cut = line -> Line.of(line.notes().stream().filter(note -> note.start() < to && note.end() > from).toList());
+        List<Chord> readings = new ArrayList<>();
+        if (!areTunes(voices)) {
+            List<Note> notes = voices.stream().flatMap(voice -> cut.apply(voice.line).notes().stream()).toList();
+            PitchClassSet sounding = PitchClassSet.of(notes.stream().mapToInt(Note::pitch).toArray());
+            notes.stream().mapToInt(Note::pitch).min().ifPresent(low -> readings.addAll(ChordNames.all(sounding, PitchClass.of(low),
+                    song.fence().along(song.time()).spellingAt(from))));
         }
-        if (lines.isEmpty()) {
-            return List.of();
-        }
-        FenceLine fence = song.fence().along(song.time());
-        boolean tune = parts.size() == 1 && parts.get(0).role() == Role.MELODY && TuneChords.isTune(parts.get(0).line());
-        List<Chord> readings = new ArrayList<>(tune ? List.of() : ChordNames.all(sounding, PitchClass.of(low), fence.spellingAt(from)));
-        (tune ? TuneChords.under(lines.get(0), song.time(), fence) : ChordReader.read(lines, song.time(), fence)).stream().filter(chord -> chord.start() < to && chord.end() > from)
-                .forEach(chord -> {
-                    readings.add(chord.chord());
-                    readings.addAll(chord.alternatives());
-                });
+        read(voices, cut, song).chords().stream().filter(chord -> chord.start() < to && chord.end() > from).forEach(chord -> {
+            readings.add(chord.chord());
+            readings.addAll(chord.alternatives());
+        });
         return readings.stream().distinct().toList();
     }
 }

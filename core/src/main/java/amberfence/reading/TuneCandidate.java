@@ -29,7 +29,7 @@ record TuneCandidate(Chord chord, int degree, PitchClassSet notes, double cost, 
     private static final double UNTOLD = 0.1;
 
     /** The triads on the degrees of a key; in one with a minor third also the major one on the fifth. */
-    static List<TuneCandidate> of(Key key, Line tune) {
+    static List<TuneCandidate> of(Key key, List<Line> tunes) {
         KeyChords chords = KeyChords.of(key);
         PitchClass tonic = key.tonic().pitchClass();
         boolean wholeTone = chords.note(7).pitchClass().above(tonic) == 10;
@@ -38,8 +38,8 @@ record TuneCandidate(Chord chord, int degree, PitchClassSet notes, double cost, 
             Chord chord = chords.on(degree, 3);
             double cost = COST[degree - 1] + (isPlain(chord) ? 0 : DIMINISHED);
             if (degree == 5 && wholeTone && chords.note(3).pitchClass().above(tonic) == 3) {
-                int leading = count(tune, tonic.number() + 11);
-                int natural = count(tune, tonic.number() + 10);
+                int leading = count(tunes, tonic.number() + 11);
+                int natural = count(tunes, tonic.number() + 10);
                 Chord dominant = Chord.of(chord.root(), ChordKinds.MAJOR);
                 all.add(new TuneCandidate(dominant, degree, dominant.pitchClasses(), leading > 0 && leading >= natural ? 0 : leading > 0 ? UNTOLD : natural > 0 ? OTHER_SEVENTH : UNTOLD, true));
                 cost += leading >= natural ? OTHER_SEVENTH : UNTOLD;
@@ -53,10 +53,12 @@ record TuneCandidate(Chord chord, int degree, PitchClassSet notes, double cost, 
         return chord.kind().equals(ChordKinds.MAJOR) || chord.kind().equals(ChordKinds.MINOR);
     }
 
-    private static int count(Line tune, int pitchClass) {
+    private static int count(List<Line> tunes, int pitchClass) {
         int count = 0;
-        for (Note note : tune.notes()) {
-            count += Math.floorMod(note.pitch() - pitchClass, PitchClass.COUNT) == 0 ? 1 : 0;
+        for (Line tune : tunes) {
+            for (Note note : tune.notes()) {
+                count += Math.floorMod(note.pitch() - pitchClass, PitchClass.COUNT) == 0 ? 1 : 0;
+            }
         }
         return count;
     }

@@ -6,6 +6,7 @@ import amberfence.notes.Role;
 import amberfence.notes.TimeMap;
 import amberfence.theory.Chord;
 import amberfence.theory.Key;
+import amberfence.theory.PitchClass;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -14,9 +15,9 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * Chords that go under a tune. A tune alone has no chords that could be read; these are chords of its key that hold most of its
- * notes, and follow each other as chords usually do, beginning and ending on the tonic. Of all ways through them the cheapest is
- * found exactly, by dynamic programming.
+ * Chords that go under tunes, over a bass where there is one. Such lines have no chords that could be read; these are chords of the
+ * key that hold most of their notes, stand on the bass and follow each other as chords usually do, beginning and ending on the tonic.
+ * Of all ways through them the cheapest is found exactly, by dynamic programming.
  *
  * <p>Own method, after the idea of a chain of chords of which each gives off notes: Simon, Morris and Basu, MySong, CHI 2008, from memory.
  */
@@ -30,20 +31,25 @@ public final class TuneChords {
     /** What it costs not to begin and not to end on the tonic. */
     private static final double BEGINNING = 0.4;
     private static final double ENDING = 0.8;
-    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure. */
+    /** What it costs that the bass is the third, the fifth, or no note of the chord. */
+    private static final double BASS_THIRD = 0.2;
+    private static final double BASS_FIFTH = 0.3;
+    private static final double BASS_FOREIGN = 0.7;
+    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure; with a bass a little further. */
     private static final double MOST_CERTAIN = 0.7;
+    private static final double MOST_CERTAIN_ON_BASS = 0.9;
 
     private final List<TuneSlots.Slot> slots;
     private final List<List<TuneCandidate>> candidates = new ArrayList<>();
     private final List<Key> keys = new ArrayList<>();
 
-    private TuneChords(Line tune, TimeMap time, FenceLine fence) {
-        slots = TuneSlots.of(tune, time);
+    private TuneChords(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
+        slots = TuneSlots.of(tunes, basses, time);
         Map<Key, List<TuneCandidate>> known = new HashMap<>();
         for (TuneSlots.Slot slot : slots) {
             Key key = fence.keyAt(slot.start());
             keys.add(key);
-            candidates.add(known.computeIfAbsent(key, some -> TuneCandidate.of(some, tune)));
+            candidates.add(known.computeIfAbsent(key, some -> TuneCandidate.of(some, tunes)));
         }
     }
 
@@ -62,9 +68,15 @@ public final class TuneChords {
         return 10 * steps >= 3 * moves && steps > 0 && RoleGuess.of(line) == Role.MELODY;
     }
 
-    /** The chords, in time, none of which is certain. A tune is one note after another. */
+    /** The chords under a tune, in time, none of which is certain. */
     public static List<ReadChord> under(Line tune, TimeMap time, FenceLine fence) {
-        return tune.isEmpty() ? List.of() : new TuneChords(tune, time, fence).chords();
+        return under(List.of(tune), List.of(), time, fence);
+    }
+
+    /** The chords under some tunes and over some basses, in time. */
+    public static List<ReadChord> under(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
+        TuneChords all = new TuneChords(tunes, basses, time, fence);
+        return all.slots.isEmpty() ? List.of() : all.chords();
     }
 
     private List<ReadChord> chords() {
@@ -126,7 +138,14 @@ public final class TuneChords {
     private double own(int slot, int candidate) {
         TuneCandidate chord = candidates.get(slot).get(candidate);
         double share = chord.share(slots.get(slot).weights());
-        return FOREIGN - (1 + FOREIGN) * share + chord.cost();
+        return FOREIGN - (1 + FOREIGN) * share + chord.cost() + overBass(chord, slots.get(slot).bass());
+    }
+
+    private static double overBass(TuneCandidate chord, int bass) {
+        if (bass == TuneSlots.NONE) {
+            return 0;
+        }
+        return chord.chord().member(new PitchClass(bass)).map(tone -> tone.number() == 1 ? 0 : tone.number() == 3 ? BASS_THIRD : BASS_FIFTH).orElse(BASS_FOREIGN);
     }
 
     private double change(int slot, int from, int to) {
@@ -142,23 +161,34 @@ public final class TuneChords {
         TuneSlots.Slot here = slots.get(slot);
         List<Chord> others = IntStream.range(0, all.size()).filter(c -> c != chosen).boxed()
                 .sorted(Comparator.comparingDouble(c -> before[c] + behind[c])).map(c -> all.get(c).chord()).toList();
-        return new ReadChord(here.start(), here.end(), all.get(chosen).chord(), MOST_CERTAIN * all.get(chosen).share(here.weights()), others);
+        double certain = here.bass() == TuneSlots.NONE ? MOST_CERTAIN : MOST_CERTAIN_ON_BASS;
+        return new ReadChord(here.start(), here.end(), onBass(all.get(chosen).chord(), here.bass()), certain * all.get(chosen).share(here.weights()), others);
     }
 
-    /** One of neighbours that are the same chord; where the tune is silent, the chord before goes on. */
+    private static Chord onBass(Chord chord, int bass) {
+        return bass == TuneSlots.NONE ? chord : chord.member(new PitchClass(bass)).map(tone -> chord.withBass(tone.above(chord.root()))).orElse(chord);
+    }
+
+    /** One of neighbours that are the same chord; where nothing sounds, the chord before goes on. */
     private static List<ReadChord> joined(ReadChord[] chords) {
         List<ReadChord> joined = new ArrayList<>();
         for (ReadChord chord : chords) {
             ReadChord last = joined.isEmpty() ? chord : joined.get(joined.size() - 1);
             if (joined.isEmpty()) {
                 joined.add(chord);
-            } else if (last.chord().equals(chord.chord())) {
-                joined.set(joined.size() - 1, new ReadChord(last.start(), chord.end(), last.chord(), Math.min(last.confidence(), chord.confidence()), last.alternatives()));
+            } else if (plain(last.chord()).equals(plain(chord.chord()))) {
+                // A bass that alternates makes no other chord.
+                Chord one = last.chord().equals(chord.chord()) ? last.chord() : plain(last.chord());
+                joined.set(joined.size() - 1, new ReadChord(last.start(), chord.end(), one, Math.min(last.confidence(), chord.confidence()), last.alternatives()));
             } else {
                 joined.set(joined.size() - 1, new ReadChord(last.start(), chord.start(), last.chord(), last.confidence(), last.alternatives()));
                 joined.add(chord);
             }
         }
         return joined;
+    }
+
+    private static Chord plain(Chord chord) {
+        return chord.withBass(chord.root());
     }
 }

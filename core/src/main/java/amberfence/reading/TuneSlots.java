@@ -8,10 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
- * A tune from one strong beat to the next, with how much each of its notes weighs there: by length, by the beat that it
- * begins on, and by whether it only passes from one neighbour to the next.
+ * Tunes and basses from one strong beat to the next, with how much each of their notes weighs there: by length, by the beat that
+ * it begins on, and by whether it only passes from one neighbour to the next.
  */
 final class TuneSlots {
     /** A note weighs this much on a strong beat, on another main beat, and between. */
@@ -25,21 +26,26 @@ final class TuneSlots {
     /** In semitones. */
     static final int STEP = 2;
 
+    /** No bass. */
+    static final int NONE = -1;
+
     /**
-     * A stretch of the tune.
+     * A stretch of time.
      *
      * @param start the tick at which it begins, a strong beat
      * @param end the tick of the next strong beat
      * @param beginsBar whether its beginning is that of a bar
      * @param weights of the twelve pitch classes
+     * @param basses for how many ticks of its first main beat each of them is in the bass
      */
-    record Slot(long start, long end, boolean beginsBar, double[] weights) {
-        double total() {
-            double total = 0;
-            for (double weight : weights) {
-                total += weight;
+    record Slot(long start, long end, boolean beginsBar, double[] weights, long[] basses) {
+        /** The pitch class that is in the bass as it begins, or {@link #NONE}. */
+        int bass() {
+            int bass = NONE;
+            for (int i = 0; i < basses.length; i++) {
+                bass = basses[i] > 0 && (bass == NONE || basses[i] > basses[bass]) ? i : bass;
             }
-            return total;
+            return bass;
         }
     }
 
@@ -51,18 +57,26 @@ final class TuneSlots {
     }
 
     /** Where something sounds, in time. What lies before the first strong beat that is struck, is an upbeat and left out. */
-    static List<Slot> of(Line tune, TimeMap time) {
+    static List<Slot> of(List<Line> tunes, List<Line> basses, TimeMap time) {
         TuneSlots found = new TuneSlots(time);
-        List<Note> notes = tune.notes();
-        for (int i = 0; i < notes.size(); i++) {
-            found.add(notes.get(i), isPassing(notes, i));
+        tunes.forEach(found::add);
+        basses.forEach(found::add);
+        for (Line bass : basses) {
+            bass.notes().forEach(found::addBass);
         }
         List<Slot> all = new ArrayList<>(found.slots.values());
-        return all.size() > 1 && isUpbeat(all.get(0), notes.get(0)) ? all.subList(1, all.size()) : all;
+        long first = Stream.concat(tunes.stream(), basses.stream()).filter(line -> !line.isEmpty()).mapToLong(line -> line.at(0).start()).min().orElse(0);
+        return all.size() > 1 && isUpbeat(all.get(0), first) ? all.subList(1, all.size()) : all;
     }
 
-    private static boolean isUpbeat(Slot first, Note note) {
-        return 2 * (note.start() - first.start) >= first.end - first.start;
+    private void add(Line line) {
+        for (int i = 0; i < line.size(); i++) {
+            add(line.at(i), isPassing(line.notes(), i));
+        }
+    }
+
+    private static boolean isUpbeat(Slot slot, long first) {
+        return 2 * (first - slot.start) >= slot.end - slot.start;
     }
 
     private static boolean isPassing(List<Note> notes, int index) {
@@ -86,6 +100,15 @@ final class TuneSlots {
         }
     }
 
+    private void addBass(Note note) {
+        long from = note.start();
+        for (int i = 0; i < HELD && from < note.end(); i++) {
+            Slot slot = at(from);
+            slot.basses[note.pitch() % PitchClass.COUNT] += Math.max(0, Math.min(note.end(), time.nextPulse(slot.start)) - from);
+            from = Math.min(note.end(), slot.end);
+        }
+    }
+
     private Slot at(long tick) {
         Map.Entry<Long, Slot> before = slots.floorEntry(tick);
         if (before != null && tick < before.getValue().end) {
@@ -98,7 +121,7 @@ final class TuneSlots {
             start = end;
             end = nextStrong(end);
         }
-        Slot slot = new Slot(start, end, start == bar, new double[PitchClass.COUNT]);
+        Slot slot = new Slot(start, end, start == bar, new double[PitchClass.COUNT], new long[PitchClass.COUNT]);
         slots.put(start, slot);
         return slot;
     }

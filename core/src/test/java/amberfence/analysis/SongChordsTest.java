@@ -46,6 +46,14 @@ class SongChordsTest {
     }
 
     @Test
+    void aTuneOverABassGetsChordsThatStandOnIt() {
+        SongChords.Found found = SongChords.read(with(song(Role.MELODY, TUNE), Role.BASS, "C2:8 F2:4 C2:4 F2:4 C2:4 G2:4 C2:4"));
+        assertThat(text(found)).isEqualTo(UNDER_TUNE);
+        assertThat(found.underTune()).isFalse();
+        assertThat(text(SongChords.read(with(song(Role.MELODY, TUNE), Role.BASS, "A1:8 F2:4 C2:4 D2:4 A1:4 G2:4 C2:4")))).as("another bass, other chords").isEqualTo("Am F C Dm Am G C");
+    }
+
+    @Test
     void chordsThatSoundAreReadWhateverTheTuneIs() {
         SongChords.Found found = SongChords.read(with(song(Role.MELODY, TUNE), Role.CHORDS, "[A3 C4 E4]:16 [G3 B3 D4]:16"));
         assertThat(text(found)).isEqualTo("Am G");

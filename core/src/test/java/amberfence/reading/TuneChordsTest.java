@@ -94,6 +94,42 @@ class TuneChordsTest {
         assertThat((double) same[1] / all[1]).isGreaterThanOrEqualTo(AIM);
     }
 
+    /** A bass that plays the root of each printed chord, or root and fifth in turn. */
+    private static Line bass(Printed tune, boolean alternating) {
+        List<Note> notes = new ArrayList<>();
+        for (ChordSpan chord : tune.chords) {
+            boolean fifth = false;
+            for (long tick = chord.start(); tick < chord.end(); tick = tune.time.nextPulse(tick)) {
+                int pitch = 36 + chord.chord().root().pitchClass().number() + (fifth ? 7 : 0);
+                notes.add(new Note(notes.size() + 1, tick, tune.time.pulseLength(tick) - 20, pitch, 80, 1, 64));
+                fifth = alternating && !fifth;
+            }
+        }
+        return Line.of(notes);
+    }
+
+    @Test
+    void overABassThatPlaysTheRootsNearlyAllAreAsPrinted() throws IOException {
+        for (boolean alternating : new boolean[] {false, true}) {
+            long same = 0;
+            long all = 0;
+            for (Printed tune : Printed.all()) {
+                List<ReadChord> found = TuneChords.under(List.of(tune.line), List.of(bass(tune, alternating)), tune.time, Fence.of(KeyPlan.of(tune.key)).along(tune.time));
+                same += tune.same(found);
+                all += tune.length();
+            }
+            System.out.printf("chords under tunes over %s as printed: %d %% (aim 90 %%)%n", alternating ? "roots and fifths" : "roots", 100 * same / all);
+            assertThat((double) same / all).isGreaterThanOrEqualTo(0.9);
+        }
+    }
+
+    @Test
+    void aBassThatIsNotTheRootThroughoutAChordIsWrittenBelowIt() {
+        List<ReadChord> found = TuneChords.under(List.of(line("C4 E4 G4:2 | D4 G4 B4 G4 | C4 E4 C4:2")), List.of(line("C2:4 | B1:4 | C2:2 G1:2")), FOUR,
+                Fence.of(KeyPlan.of(Key.parse("C major"))).along(FOUR));
+        assertThat(found.stream().map(chord -> chord.chord().plainText())).containsExactly("C", "G/B", "C");
+    }
+
     private static final TimeMap FOUR = TimeMap.usual(480);
 
     private static Line line(String notes) {
