@@ -30,7 +30,7 @@ public final class Mending {
         } else if (mend instanceof Mend.KeyHere here) {
             return song.withFence(song.fence().withKeys(song.fence().keys().with(here.fromBar(), here.toBar(), here.key())));
         } else if (mend instanceof Mend.ChordIs is) {
-            return song.withProgression(song.progression().plus(is.chord()));
+            return song.withProgression(song.progression().with(List.of(is.chord().id()), read -> is.chord()));
         }
         return song.withPart(partId, part -> part.withTake(take -> take.withLine(mended(take.line(), mend))));
     }

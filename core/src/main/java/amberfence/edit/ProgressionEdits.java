@@ -31,18 +31,23 @@ public final class ProgressionEdits {
 
     /** Puts a chord in; what it covers makes room. */
     public static Song put(Song song, long start, long end, Chord chord) {
-        return song.withProgression(song.progression().plus(ChordSpan.of(song.nextId(), start, end, chord)))
-                .withNextId(song.nextId() + 1);
+        return put(song, List.of(ChordSpan.of(0, start, end, chord)));
     }
 
-    /** Puts several in, whose identities are given anew. */
+    /** Puts several in, none over another, whose identities are given anew. */
     public static Song put(Song song, List<ChordSpan> spans) {
-        Progression progression = song.progression();
-        long id = song.nextId();
+        List<ChordSpan> more = new ArrayList<>();
         for (ChordSpan span : spans) {
-            progression = progression.plus(span.withId(id++));
+            more.add(span.withId(song.nextId() + more.size()));
         }
-        return song.withProgression(progression).withNextId(id);
+        return with(song, song.progression(), more, song.nextId() + more.size());
+    }
+
+    /** Puts chords into a progression, in which a chord that goes on behind them gets an identity from the given one on. */
+    private static Song with(Song song, Progression progression, List<ChordSpan> more, long fresh) {
+        long[] next = {fresh};
+        Progression changed = progression.plus(more, () -> next[0]++);
+        return song.withProgression(changed).withNextId(next[0]);
     }
 
     /** Adds a part that plays the chords until it is settled. */
@@ -54,16 +59,18 @@ public final class ProgressionEdits {
     /** Takes over what was read from notes: corrected chords stay, everything else is read anew. */
     public static Song read(Song song, List<ReadChord> read) {
         List<ChordSpan> corrected = song.progression().spans().stream().filter(ChordSpan::corrected).toList();
-        Progression progression = Progression.EMPTY;
-        long id = song.nextId();
+        List<ChordSpan> anew = new ArrayList<>();
         for (ReadChord chord : read) {
-            progression = progression.plus(ChordSpan.of(id++, chord.start(), chord.end(), chord.chord())
-                    .asRead(chord.confidence()));
+            anew.add(ChordSpan.of(song.nextId() + anew.size(), chord.start(), chord.end(), chord.chord()).asRead(chord.confidence()));
         }
-        for (ChordSpan span : corrected) {
-            progression = progression.plus(span);
-        }
-        return song.withProgression(progression).withNextId(id);
+        return with(song, new Progression(anew), corrected, song.nextId() + anew.size());
+    }
+
+    /** A chord begins and ends elsewhere. */
+    public static Song resized(Song song, long id, long start, long end) {
+        long[] next = {song.nextId()};
+        Progression changed = song.progression().resized(id, start, end, () -> next[0]++);
+        return song.withProgression(changed).withNextId(next[0]);
     }
 
     /** Changes the voicings of some chords. */
@@ -200,10 +207,6 @@ public final class ProgressionEdits {
     public static Song shifted(Song song, Collection<Long> ids, long ticks) {
         List<ChordSpan> chosen = song.progression().in(ids);
         long by = Math.max(-chosen.stream().mapToLong(ChordSpan::start).min().orElse(0), ticks);
-        Progression rest = song.progression().minus(ids);
-        for (ChordSpan span : chosen) {
-            rest = rest.plus(span.shifted(by));
-        }
-        return song.withProgression(rest);
+        return with(song, song.progression().minus(ids), chosen.stream().map(span -> span.shifted(by)).toList(), song.nextId());
     }
 }

@@ -7,7 +7,10 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /** The chords of a song in time: in order, none over another; between them there may be no chord. */
 public record Progression(List<ChordSpan> spans) {
@@ -71,23 +74,42 @@ public record Progression(List<ChordSpan> spans) {
         return spans.isEmpty() ? 0 : spans.get(spans.size() - 1).end();
     }
 
-    /** With one more chord; what it covers is shortened or goes. A chord that sticks out on both sides goes on behind it. */
-    public Progression plus(ChordSpan span) {
-        List<ChordSpan> kept = new ArrayList<>();
+    /**
+     * With more chords, none of them over another; what they cover is shortened or goes. A chord that sticks out on both sides of one goes
+     * on behind it, as a chord of its own.
+     *
+     * @param fresh identities for those that go on
+     */
+    public Progression plus(Collection<ChordSpan> more, LongSupplier fresh) {
+        List<ChordSpan> added = more.stream().sorted(Comparator.comparingLong(ChordSpan::start)).toList();
+        Set<Long> replaced = added.stream().map(ChordSpan::id).collect(Collectors.toSet());
+        List<ChordSpan> all = new ArrayList<>(added);
+        int next = 0;
         for (ChordSpan old : spans) {
-            if (old.id() == span.id()) {
+            if (replaced.contains(old.id())) {
                 continue;
             }
-            if (old.end() <= span.start() || old.start() >= span.end()) {
-                kept.add(old);
-            } else if (old.start() < span.start()) {
-                kept.add(old.withTime(old.start(), span.start()));
-            } else if (old.end() > span.end()) {
-                kept.add(old.withTime(span.end(), old.end()));
+            while (next < added.size() && added.get(next).end() <= old.start()) {
+                next++;
+            }
+            long from = old.start();
+            boolean goesOn = false;
+            for (int i = next; i < added.size() && added.get(i).start() < old.end(); i++) {
+                if (from < added.get(i).start()) {
+                    all.add(rest(old, goesOn, fresh).withTime(from, added.get(i).start()));
+                    goesOn = true;
+                }
+                from = added.get(i).end();
+            }
+            if (from < old.end()) {
+                all.add(rest(old, goesOn, fresh).withTime(from, old.end()));
             }
         }
-        kept.add(span);
-        return of(kept);
+        return of(all);
+    }
+
+    private static ChordSpan rest(ChordSpan old, boolean goesOn, LongSupplier fresh) {
+        return goesOn ? old.withId(fresh.getAsLong()) : old;
     }
 
     /** Chords in any order. */
@@ -104,8 +126,12 @@ public record Progression(List<ChordSpan> spans) {
         return new Progression(spans.stream().map(span -> ids.contains(span.id()) ? change.apply(span) : span).toList());
     }
 
-    /** A chord that begins and ends elsewhere; its neighbours make room, and those that touched it follow its edges. */
-    public Progression resized(long id, long start, long end) {
+    /**
+     * A chord that begins and ends elsewhere; its neighbours make room, and those that touched it follow its edges.
+     *
+     * @param fresh as in {@link #plus}
+     */
+    public Progression resized(long id, long start, long end, LongSupplier fresh) {
         int index = indexOf(id);
         ChordSpan span = spans.get(index);
         long from = Math.max(0, Math.min(start, end - 1));
@@ -119,7 +145,7 @@ public record Progression(List<ChordSpan> spans) {
             changed.set(index + 1, spans.get(index + 1).withTime(end, spans.get(index + 1).end()));
         }
         changed.remove(index);
-        return of(changed).plus(span.withTime(from, Math.max(from + 1, end)));
+        return of(changed).plus(List.of(span.withTime(from, Math.max(from + 1, end))), fresh);
     }
 
     /** Cuts a chord in two at a tick inside it; the second half gets the identity that is given. */

@@ -40,16 +40,39 @@ public final class TuneChords {
     private static final double MOST_CERTAIN_ON_BASS = 0.9;
 
     private final List<TuneSlots.Slot> slots;
-    private final List<List<TuneCandidate>> candidates = new ArrayList<>();
-    private final List<Key> keys = new ArrayList<>();
+    private final List<Chords> chords = new ArrayList<>();
+    /** What each chord costs in each slot by itself. */
+    private final double[][] own;
+
+    /**
+     * The chords of a key.
+     *
+     * @param changes what it costs that the second follows the first
+     */
+    private record Chords(List<TuneCandidate> all, double[][] changes) {
+        static Chords of(Key key, List<Line> tunes) {
+            List<TuneCandidate> all = TuneCandidate.of(key, tunes);
+            double[][] changes = new double[all.size()][all.size()];
+            for (int from = 0; from < changes.length; from++) {
+                for (int to = 0; to < changes.length; to++) {
+                    changes[from][to] = from == to ? 0 : MOTION[all.get(from).motionTo(all.get(to)).ordinal()];
+                }
+            }
+            return new Chords(all, changes);
+        }
+    }
 
     private TuneChords(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
         slots = TuneSlots.of(tunes, basses, time);
-        Map<Key, List<TuneCandidate>> known = new HashMap<>();
-        for (TuneSlots.Slot slot : slots) {
-            Key key = fence.keyAt(slot.start());
-            keys.add(key);
-            candidates.add(known.computeIfAbsent(key, some -> TuneCandidate.of(some, tunes)));
+        Map<Key, Chords> known = new HashMap<>();
+        own = new double[slots.size()][];
+        for (int i = 0; i < own.length; i++) {
+            Chords here = known.computeIfAbsent(fence.keyAt(slots.get(i).start()), key -> Chords.of(key, tunes));
+            chords.add(here);
+            own[i] = new double[here.all.size()];
+            for (int c = 0; c < own[i].length; c++) {
+                own[i][c] = own(slots.get(i), here.all.get(c));
+            }
         }
     }
 
@@ -76,69 +99,84 @@ public final class TuneChords {
     /** The chords under some tunes and over some basses, in time. */
     public static List<ReadChord> under(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
         TuneChords all = new TuneChords(tunes, basses, time, fence);
-        return all.slots.isEmpty() ? List.of() : all.chords();
+        return all.slots.isEmpty() ? List.of() : all.found();
     }
 
-    private List<ReadChord> chords() {
+    private List<ReadChord> found() {
         int count = slots.size();
         double[][] before = new double[count][];
-        int[][] came = new int[count][];
+        byte[][] came = new byte[count][];
         for (int i = 0; i < count; i++) {
-            before[i] = new double[candidates.get(i).size()];
-            came[i] = new int[before[i].length];
+            before[i] = own[i].clone();
+            came[i] = new byte[before[i].length];
             for (int c = 0; c < before[i].length; c++) {
-                double least = i == 0 ? beginning(c) : Double.POSITIVE_INFINITY;
-                for (int p = 0; i > 0 && p < before[i - 1].length; p++) {
-                    double cost = before[i - 1][p] + change(i, p, c);
-                    if (cost < least) {
-                        least = cost;
-                        came[i][c] = p;
-                    }
-                }
-                before[i][c] = least + own(i, c);
+                before[i][c] += i == 0 ? edge(0, c, BEGINNING) : cheapest(i, c, before[i - 1], came[i]);
             }
         }
         double[] behind = new double[before[count - 1].length];
         for (int c = 0; c < behind.length; c++) {
-            behind[c] = candidates.get(count - 1).get(c).degree() == 1 ? 0 : ENDING;
+            behind[c] = edge(count - 1, c, ENDING);
         }
-        ReadChord[] chords = new ReadChord[count];
+        ReadChord[] found = new ReadChord[count];
         int chosen = least(before[count - 1], behind);
         for (int i = count - 1; i >= 0; i--) {
-            chords[i] = chord(i, chosen, before[i], behind);
+            found[i] = chord(i, chosen, before[i], behind);
             if (i > 0) {
                 behind = ahead(i, behind);
                 chosen = came[i][chosen];
             }
         }
-        return joined(chords);
+        return joined(found);
     }
 
-    /** What everything from a slot on costs at least, for each candidate of the slot before. */
+    /** What it costs to come to a chord, and from which it is. */
+    private double cheapest(int slot, int to, double[] before, byte[] came) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int from = 0; from < before.length; from++) {
+            double cost = before[from] + change(slot, from, to);
+            if (cost < least) {
+                least = cost;
+                came[to] = (byte) from;
+            }
+        }
+        return least;
+    }
+
+    /** What everything from a slot on costs at least, for each chord of the slot before. */
     private double[] ahead(int slot, double[] behind) {
-        double[] ahead = new double[candidates.get(slot - 1).size()];
-        for (int p = 0; p < ahead.length; p++) {
-            ahead[p] = Double.POSITIVE_INFINITY;
-            for (int c = 0; c < behind.length; c++) {
-                ahead[p] = Math.min(ahead[p], change(slot, p, c) + own(slot, c) + behind[c]);
+        double[] ahead = new double[own[slot - 1].length];
+        for (int from = 0; from < ahead.length; from++) {
+            ahead[from] = Double.POSITIVE_INFINITY;
+            for (int to = 0; to < behind.length; to++) {
+                ahead[from] = Math.min(ahead[from], change(slot, from, to) + own[slot][to] + behind[to]);
             }
         }
         return ahead;
     }
 
     private static int least(double[] before, double[] behind) {
-        return IntStream.range(0, before.length).boxed().min(Comparator.comparingDouble(c -> before[c] + behind[c])).orElseThrow();
+        int least = 0;
+        for (int c = 1; c < before.length; c++) {
+            least = before[c] + behind[c] < before[least] + behind[least] ? c : least;
+        }
+        return least;
     }
 
-    private double beginning(int candidate) {
-        return candidates.get(0).get(candidate).degree() == 1 ? 0 : BEGINNING;
+    /** What it costs to begin or end with a chord. */
+    private double edge(int slot, int chord, double unlessTonic) {
+        return chords.get(slot).all.get(chord).degree() == 1 ? 0 : unlessTonic;
     }
 
-    /** What a chord costs in a slot by itself. */
-    private double own(int slot, int candidate) {
-        TuneCandidate chord = candidates.get(slot).get(candidate);
-        double share = chord.share(slots.get(slot).weights());
-        return FOREIGN - (1 + FOREIGN) * share + chord.cost() + overBass(chord, slots.get(slot).bass());
+    private double change(int slot, int from, int to) {
+        double within = slots.get(slot).beginsBar() ? 0 : WITHIN_A_BAR;
+        if (chords.get(slot) != chords.get(slot - 1)) {
+            return OTHER_KEY + within;
+        }
+        return from == to ? 0 : chords.get(slot).changes[from][to] + within;
+    }
+
+    private static double own(TuneSlots.Slot slot, TuneCandidate chord) {
+        return FOREIGN - (1 + FOREIGN) * chord.share(slot.weights()) + chord.cost() + overBass(chord, slot.bass());
     }
 
     private static double overBass(TuneCandidate chord, int bass) {
@@ -148,16 +186,8 @@ public final class TuneChords {
         return chord.chord().member(new PitchClass(bass)).map(tone -> tone.number() == 1 ? 0 : tone.number() == 3 ? BASS_THIRD : BASS_FIFTH).orElse(BASS_FOREIGN);
     }
 
-    private double change(int slot, int from, int to) {
-        double within = slots.get(slot).beginsBar() ? 0 : WITHIN_A_BAR;
-        if (keys.get(slot) != keys.get(slot - 1)) {
-            return OTHER_KEY + within;
-        }
-        return from == to ? 0 : MOTION[candidates.get(slot).get(from).motionTo(candidates.get(slot).get(to)).ordinal()] + within;
-    }
-
     private ReadChord chord(int slot, int chosen, double[] before, double[] behind) {
-        List<TuneCandidate> all = candidates.get(slot);
+        List<TuneCandidate> all = chords.get(slot).all;
         TuneSlots.Slot here = slots.get(slot);
         List<Chord> others = IntStream.range(0, all.size()).filter(c -> c != chosen).boxed()
                 .sorted(Comparator.comparingDouble(c -> before[c] + behind[c])).map(c -> all.get(c).chord()).toList();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.format.sheet.ChordChart;
 import amberfence.notes.ChordSpan;
+import amberfence.notes.Progression;
 import amberfence.notes.Role;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
@@ -41,6 +42,25 @@ class ProgressionEditsTest {
     private static String each(String chart, BiFunction<Chord, Key, Chord> change) {
         Song song = song(chart);
         return chords(ProgressionEdits.changed(song, all(song), change));
+    }
+
+    @Test
+    void aChordThatIsPutIntoALongOneLeavesWhatComesBehindIt() {
+        Song held = ProgressionEdits.put(Song.empty("x"), 0, 4 * 1_920, Chord.parse("C"));
+        Song with = ProgressionEdits.put(held, 1_920, 2 * 1_920, Chord.parse("F"));
+        assertThat(chords(with)).isEqualTo("C F C");
+        assertThat(all(with)).doesNotHaveDuplicates().allMatch(id -> id < with.nextId());
+        Song moved = ProgressionEdits.shifted(with, List.of(all(with).get(1)), 2 * 1_920);
+        assertThat(chords(moved)).as("also where one is moved to").isEqualTo("C C F");
+        assertThat(moved.progression().end()).isEqualTo(held.progression().end());
+    }
+
+    @Test
+    void whatIsReadAgainGoesOnBehindAChordThatWasCorrected() {
+        List<ReadChord> read = List.of(new ReadChord(0, 4 * 1_920, Chord.parse("C"), 1, List.of()));
+        Song song = Song.empty("x");
+        Song corrected = song.withProgression(new Progression(List.of(ChordSpan.of(1, 1_920, 2 * 1_920, Chord.parse("Am")).decided()))).withNextId(2);
+        assertThat(chords(ProgressionEdits.read(corrected, read))).isEqualTo("C Am C");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberfence.theory.Chord;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -36,19 +37,54 @@ class ProgressionTest {
         assertThat(THREE.end()).isEqualTo(400);
     }
 
+    private static Progression plus(Progression progression, ChordSpan... more) {
+        return progression.plus(List.of(more), new AtomicLong(90)::getAndIncrement);
+    }
+
+    @Test
+    void aLongChordGoesOnBehindThoseThatArePutIntoIt() {
+        Progression held = Progression.of(List.of(span(1, 0, 400, "C")));
+        Progression full = plus(held, span(8, 300, 350, "G7"), span(9, 100, 200, "F"));
+        assertThat(text(full)).isEqualTo("C@0–100 F@100–200 C@200–300 G7@300–350 C@350–400");
+        assertThat(full.spans()).extracting(ChordSpan::id).containsExactly(1L, 9L, 90L, 8L, 91L);
+        assertThat(text(plus(held, span(8, 0, 100, "F"), span(9, 300, 400, "G")))).isEqualTo("F@0–100 C@100–300 G@300–400");
+    }
+
+    /** One after the other, in any order, or all at once: the same chords at the same times. */
+    @Property
+    void manyThatDoNotOverlapArePutInAsOneByOne(@ForAll("acts") List<Act> acts, @ForAll("acts") List<Act> under) {
+        Progression held = Progression.EMPTY;
+        AtomicLong fresh = new AtomicLong(1_000);
+        for (Act act : under) {
+            held = held.plus(List.of(span(fresh.getAndIncrement(), act.start, act.start + 3L * act.length, "F")), fresh::getAndIncrement);
+        }
+        Progression more = Progression.EMPTY;
+        for (Act act : acts) {
+            ChordSpan span = span(fresh.getAndIncrement(), act.start, act.start + act.length, "C");
+            if (more.spans().stream().noneMatch(other -> other.start() < span.end() && span.start() < other.end())) {
+                more = more.plus(List.of(span), fresh::getAndIncrement);
+            }
+        }
+        Progression one = held;
+        for (ChordSpan span : more.spans()) {
+            one = one.plus(List.of(span), fresh::getAndIncrement);
+        }
+        assertThat(text(held.plus(more.spans(), fresh::getAndIncrement))).isEqualTo(text(one));
+    }
+
     @Test
     void aChordThatIsPutInMakesRoomForItself() {
-        assertThat(text(THREE.plus(span(9, 50, 150, "Am")))).isEqualTo("C@0–50 Am@50–150 F@150–200 G7@300–400");
-        assertThat(text(THREE.plus(span(9, 0, 400, "Am")))).isEqualTo("Am@0–400");
-        assertThat(text(THREE.plus(span(2, 200, 300, "F")))).isEqualTo("C@0–100 F@200–300 G7@300–400");
+        assertThat(text(plus(THREE, span(9, 50, 150, "Am")))).isEqualTo("C@0–50 Am@50–150 F@150–200 G7@300–400");
+        assertThat(text(plus(THREE, span(9, 0, 400, "Am")))).isEqualTo("Am@0–400");
+        assertThat(text(plus(THREE, span(2, 200, 300, "F")))).isEqualTo("C@0–100 F@200–300 G7@300–400");
     }
 
     @Test
     void edgesTakeTheirNeighboursAlong() {
-        assertThat(text(THREE.resized(2, 120, 200))).isEqualTo("C@0–120 F@120–200 G7@300–400");
-        assertThat(text(THREE.resized(1, 0, 150))).isEqualTo("C@0–150 F@150–200 G7@300–400");
-        assertThat(text(THREE.resized(1, 0, 250))).isEqualTo("C@0–250 G7@300–400");
-        assertThat(text(THREE.resized(2, 100, 350))).isEqualTo("C@0–100 F@100–350 G7@350–400");
+        assertThat(text(THREE.resized(2, 120, 200, () -> 90))).isEqualTo("C@0–120 F@120–200 G7@300–400");
+        assertThat(text(THREE.resized(1, 0, 150, () -> 90))).isEqualTo("C@0–150 F@150–200 G7@300–400");
+        assertThat(text(THREE.resized(1, 0, 250, () -> 90))).isEqualTo("C@0–250 G7@300–400");
+        assertThat(text(THREE.resized(2, 100, 350, () -> 90))).isEqualTo("C@0–100 F@100–350 G7@350–400");
     }
 
     @Test
@@ -75,11 +111,12 @@ class ProgressionTest {
     void neverOverlapsWhateverIsPutIn(@ForAll("acts") List<Act> acts) {
         Progression progression = Progression.EMPTY;
         int id = 1;
+        AtomicLong fresh = new AtomicLong(1_000);
         for (Act act : acts) {
-            progression = progression.plus(span(id++, act.start, act.start + act.length, "C"));
+            progression = progression.plus(List.of(span(id++, act.start, act.start + act.length, "C")), fresh::getAndIncrement);
             if (act.which >= 0) {
                 ChordSpan any = progression.spans().get(act.which % progression.spans().size());
-                progression = progression.resized(any.id(), act.from, act.to);
+                progression = progression.resized(any.id(), act.from, act.to, fresh::getAndIncrement);
             }
         }
         assertThat(progression.isEmpty()).isEqualTo(acts.isEmpty());

@@ -214,7 +214,7 @@ public final class ChordCommands {
     }
 
     public void resize(long id, long start, long end) {
-        edit(Words.say("chords.length"), song -> song.withProgression(song.progression().resized(id, start, end)));
+        edit(Words.say("chords.length"), song -> ProgressionEdits.resized(song, id, start, end));
     }
 
     public void shift(long ticks) {
