@@ -232,6 +232,19 @@ class ProgressionStripTest extends WindowTest {
     }
 
     @Test
+    void whatIsBeingTypedOnACardStaysWhileSomethingElseChanges() {
+        interact(() -> session.edit("chords", song -> ProgressionEdits.put(song, 0, 3_840, Chord.parse("Dm"))));
+        settle();
+        doubleClickOn("#chord-" + id(0));
+        settle();
+        clickOn("#chord-typing").push(KeyCode.CONTROL, KeyCode.A).write("A");
+        interact(() -> session.edit("elsewhere", song -> song.withTitle("Another title")));
+        settle();
+        write("m7").push(KeyCode.ENTER);
+        assertThat(chords()).isEqualTo("Am7");
+    }
+
+    @Test
     void findsChordsThatGoUnderATuneAndOffersOthers() {
         click("chords-add");
         chooseUnder("chords-read", "chords-read-0");

@@ -91,14 +91,20 @@ final class ChordCard extends StackPane {
         return span;
     }
 
-    /** Shows the chord as it is now, and ends typing; the card stays, as it may have the focus or just be dragged. */
+    /**
+     * Shows the chord as it is now; the card stays, as it may have the focus or just be dragged. What is being typed stays as long as
+     * the chord is the same: other things than this one are worked out, and shown, in the meantime.
+     */
     void show(ChordSpan now, String numeral) {
+        boolean same = now.equals(span) && !getChildren().isEmpty();
         span = now;
         symbol.setText(now.chord().text());
         roman.setText(numeral);
         setAccessibleText(now.chord().text() + ", " + numeral);
         Controls.style(this, "unsure", !now.isSure());
-        showTexts();
+        if (!same) {
+            showTexts();
+        }
         showChosen();
     }
 
