@@ -49,6 +49,8 @@ import javax.imageio.ImageIO;
 /** Takes a picture of the window in one of its views, and leaves. */
 final class Screenshots {
     private static final Duration SETTLING = Duration.millis(700);
+    /** A pause of no length ends before it begins, again and again within one frame. */
+    private static final Duration AGAIN = Duration.millis(100);
     private final Scene scene;
     private final Workspace workspace;
     private final Session session;
@@ -78,7 +80,7 @@ final class Screenshots {
         PauseTransition pause = new PauseTransition(delay);
         pause.setOnFinished(event -> {
             if (session.working().get() || session.frames().isWaiting()) {
-                after(delay.divide(4), action);
+                after(AGAIN, action);
             } else {
                 action.run();
             }
