@@ -141,7 +141,10 @@ class ReadThroughTest {
         assertThatThrownBy(() -> DoubtKind.parse("wrong")).hasMessageContaining("kinds are outside");
     }
 
-    /** After each of its ways out a place is gone and no other note has changed; undone, it is there again. */
+    /**
+     * After each of its ways out a place is gone and no other note has changed; undone, it is there again. A note that overlaps two others
+     * may be told with the second when it no longer overlaps the first.
+     */
     @Property(tries = 300)
     void afterAWayOutAPlaceIsGoneAndNoOtherNoteHasChanged(@ForAll @Size(min = 8, max = 24) List<@IntRange(min = 0, max = 99_999) Integer> dice,
                                                           @ForAll @IntRange(min = 0, max = 1_000) int which) {
@@ -160,7 +163,7 @@ class ReadThroughTest {
         for (Mend mend : doubt.mends()) {
             Song after = Mending.mended(song, doubt.part(), mend);
             assertThat(ReadThrough.of(after, Mending.own(after.parts()), Set.of(doubt.kind()))).as("%s by %s", doubt, mend)
-                    .noneMatch(left -> left.note().id() == doubt.note().id());
+                    .noneMatch(left -> left.notes().stream().map(Note::id).toList().equals(doubt.notes().stream().map(Note::id).toList()));
             assertThat(after.part(doubt.part()).line().notes()).containsAll(notes.stream().filter(note -> !mend.notes().contains(note.id())).toList());
             assertThat(Mending.after(song.part(doubt.part()).line(), mend)).as("what is shown is what is done")
                     .allMatch(note -> after.part(doubt.part()).line().note(note.id()).orElseThrow().equals(note));
