@@ -48,6 +48,14 @@ class ProgressionStripTest extends WindowTest {
         click("tab-chords");
     }
 
+    private void putTwoChordsInNoneOfThemSelected() {
+        interact(() -> {
+            session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
+                    Chord.parse("G7")));
+            session.selection().selectChords(Set.of());
+        });
+    }
+
     private void type(String text) {
         clickOn("#chord-entry").write(text).push(KeyCode.ENTER);
         settle();
@@ -359,11 +367,7 @@ class ProgressionStripTest extends WindowTest {
 
     @Test
     void keysThatAnOpenMenuHasNoUseForDoNothingBelowIt() {
-        interact(() -> {
-            session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
-                    Chord.parse("G7")));
-            session.selection().selectChords(Set.of());
-        });
+        putTwoChordsInNoneOfThemSelected();
         long id = session.song().progression().spans().get(0).id();
         rightClickOn("#chord-" + id);
         settle();
@@ -398,11 +402,7 @@ class ProgressionStripTest extends WindowTest {
 
     @Test
     void theRightButtonOpensTheMenuOfACardThatWasNotSelected() {
-        interact(() -> {
-            session.edit("chords", song -> ProgressionEdits.put(ProgressionEdits.put(song, 0, 1440, Chord.parse("Dm")), 1440, 2880,
-                    Chord.parse("G7")));
-            session.selection().selectChords(Set.of());
-        });
+        putTwoChordsInNoneOfThemSelected();
         long id = session.song().progression().spans().get(1).id();
         rightClickOn("#chord-" + id);
         settle();

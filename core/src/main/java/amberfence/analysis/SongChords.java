@@ -4,6 +4,7 @@ import amberfence.notes.FenceLine;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
 import amberfence.notes.Role;
+import amberfence.notes.TimeMap;
 import amberfence.reading.ChordReader;
 import amberfence.reading.ReadChord;
 import amberfence.reading.TuneChords;
@@ -13,11 +14,11 @@ import amberfence.theory.ChordNames;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** The chords that the parts of a song sound together, or that go under its tunes where it has no more than these and a bass. */
@@ -39,6 +40,43 @@ public final class SongChords {
         }
     }
 
+    /**
+     * What chords are taken from.
+     *
+     * @param areTunes whether there are tunes and nothing else but basses
+     */
+    private record Voices(List<Voice> all, boolean areTunes, TimeMap time, FenceLine fence) {
+        static Voices of(List<Voice> all, Song song) {
+            boolean areTunes = all.stream().anyMatch(voice -> voice.role == Role.MELODY) && all.stream().allMatch(voice -> voice.role == Role.BASS || voice.isTune());
+            return new Voices(all, areTunes, song.time(), song.fence().along(song.time()));
+        }
+
+        /** Only what sounds in a span of ticks; what they are is decided by the whole of them. */
+        Voices within(long from, long to) {
+            return new Voices(all.stream().map(voice -> new Voice(voice.role, Line.of(voice.line.notes().stream()
+                    .filter(note -> note.start() < to && note.end() > from).toList()))).toList(), areTunes, time, fence);
+        }
+
+        Found read() {
+            if (!areTunes) {
+                return new Found(ChordReader.read(all.stream().map(Voice::line).toList(), time, fence), false);
+            }
+            Map<Boolean, List<Line>> bass = all.stream().collect(Collectors.partitioningBy(voice -> voice.role == Role.BASS,
+                    Collectors.mapping(Voice::line, Collectors.toList())));
+            return new Found(TuneChords.under(bass.get(false), bass.get(true), time, fence), bass.get(true).isEmpty());
+        }
+
+        /** Every name of what sounds together; of a tune there is none. */
+        List<Chord> names(long tick) {
+            List<Integer> pitches = all.stream().flatMap(voice -> voice.line.notes().stream()).map(Note::pitch).toList();
+            if (areTunes || pitches.isEmpty()) {
+                return List.of();
+            }
+            PitchClassSet sounding = PitchClassSet.of(pitches.stream().mapToInt(Integer::intValue).toArray());
+            return ChordNames.all(sounding, PitchClass.of(Collections.min(pitches)), fence.spellingAt(tick));
+        }
+    }
+
     private SongChords() {
     }
 
@@ -50,45 +88,23 @@ public final class SongChords {
         Set<Role> harmony = EnumSet.of(Role.CHORDS, Role.BASS, Role.FIGURE);
         List<Voice> voices = voices(song);
         boolean chords = voices.stream().anyMatch(voice -> voice.role == Role.CHORDS);
-        return read(voices.stream().filter(voice -> !chords || harmony.contains(voice.role)).toList(), UnaryOperator.identity(), song);
+        return Voices.of(voices.stream().filter(voice -> !chords || harmony.contains(voice.role)).toList(), song).read();
     }
 
     /** The chords of one line that has some role: those that it sounds, or that go under it when it is a tune. */
     public static Found read(Song song, Role role, Line line) {
-        return read(List.of(new Voice(role, line)), UnaryOperator.identity(), song);
+        return Voices.of(List.of(new Voice(role, line)), song).read();
     }
 
     private static List<Voice> voices(Song song) {
         return song.parts().stream().filter(part -> !part.isDrums() && !part.line().isEmpty()).map(part -> new Voice(part.role(), part.line())).toList();
     }
 
-    /** Whether there are tunes and nothing else but basses. */
-    private static boolean areTunes(List<Voice> voices) {
-        return voices.stream().anyMatch(voice -> voice.role == Role.MELODY) && voices.stream().allMatch(voice -> voice.role == Role.BASS || voice.isTune());
-    }
-
-    private static Found read(List<Voice> voices, UnaryOperator<Line> cut, Song song) {
-        FenceLine fence = song.fence().along(song.time());
-        if (!areTunes(voices)) {
-            return new Found(ChordReader.read(voices.stream().map(voice -> cut.apply(voice.line)).toList(), song.time(), fence), false);
-        }
-        Map<Boolean, List<Line>> bass = voices.stream().collect(Collectors.partitioningBy(voice -> voice.role == Role.BASS,
-                Collectors.mapping(voice -> cut.apply(voice.line), Collectors.toList())));
-        return new Found(TuneChords.under(bass.get(false), bass.get(true), song.time(), fence), bass.get(true).isEmpty());
-    }
-
     /** Other readings of what sounds in a span of ticks, best first. */
     public static List<Chord> readings(Song song, long from, long to) {
-        List<Voice> voices = voices(song);
-        UnaryOperator<Line> cut = line -> Line.of(line.notes().stream().filter(note -> note.start() < to && note.end() > from).toList());
-        List<Chord> readings = new ArrayList<>();
-        if (!areTunes(voices)) {
-            List<Note> notes = voices.stream().flatMap(voice -> cut.apply(voice.line).notes().stream()).toList();
-            PitchClassSet sounding = PitchClassSet.of(notes.stream().mapToInt(Note::pitch).toArray());
-            notes.stream().mapToInt(Note::pitch).min().ifPresent(low -> readings.addAll(ChordNames.all(sounding, PitchClass.of(low),
-                    song.fence().along(song.time()).spellingAt(from))));
-        }
-        read(voices, cut, song).chords().stream().filter(chord -> chord.start() < to && chord.end() > from).forEach(chord -> {
+        Voices here = Voices.of(voices(song), song).within(from, to);
+        List<Chord> readings = new ArrayList<>(here.names(from));
+        here.read().chords().stream().filter(chord -> chord.start() < to && chord.end() > from).forEach(chord -> {
             readings.add(chord.chord());
             readings.addAll(chord.alternatives());
         });

@@ -22,6 +22,8 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
 
 /** What is done to the chords of a song: put in, voiced, changed many at once, moved; each gives another song. */
@@ -40,13 +42,13 @@ public final class ProgressionEdits {
         for (ChordSpan span : spans) {
             more.add(span.withId(song.nextId() + more.size()));
         }
-        return with(song, song.progression(), more, song.nextId() + more.size());
+        return with(song, song.nextId() + more.size(), fresh -> song.progression().plus(more, fresh));
     }
 
-    /** Puts chords into a progression, in which a chord that goes on behind them gets an identity from the given one on. */
-    private static Song with(Song song, Progression progression, List<ChordSpan> more, long fresh) {
-        long[] next = {fresh};
-        Progression changed = progression.plus(more, () -> next[0]++);
+    /** Another progression, in which chords that go on behind others get identities from the given one on. */
+    private static Song with(Song song, long first, Function<LongSupplier, Progression> change) {
+        long[] next = {first};
+        Progression changed = change.apply(() -> next[0]++);
         return song.withProgression(changed).withNextId(next[0]);
     }
 
@@ -63,14 +65,12 @@ public final class ProgressionEdits {
         for (ReadChord chord : read) {
             anew.add(ChordSpan.of(song.nextId() + anew.size(), chord.start(), chord.end(), chord.chord()).asRead(chord.confidence()));
         }
-        return with(song, new Progression(anew), corrected, song.nextId() + anew.size());
+        return with(song, song.nextId() + anew.size(), fresh -> new Progression(anew).plus(corrected, fresh));
     }
 
     /** A chord begins and ends elsewhere. */
     public static Song resized(Song song, long id, long start, long end) {
-        long[] next = {song.nextId()};
-        Progression changed = song.progression().resized(id, start, end, () -> next[0]++);
-        return song.withProgression(changed).withNextId(next[0]);
+        return with(song, song.nextId(), fresh -> song.progression().resized(id, start, end, fresh));
     }
 
     /** Changes the voicings of some chords. */
@@ -207,6 +207,7 @@ public final class ProgressionEdits {
     public static Song shifted(Song song, Collection<Long> ids, long ticks) {
         List<ChordSpan> chosen = song.progression().in(ids);
         long by = Math.max(-chosen.stream().mapToLong(ChordSpan::start).min().orElse(0), ticks);
-        return with(song, song.progression().minus(ids), chosen.stream().map(span -> span.shifted(by)).toList(), song.nextId());
+        List<ChordSpan> shifted = chosen.stream().map(span -> span.shifted(by)).toList();
+        return with(song, song.nextId(), fresh -> song.progression().minus(ids).plus(shifted, fresh));
     }
 }

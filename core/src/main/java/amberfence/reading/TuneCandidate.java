@@ -24,9 +24,28 @@ record TuneCandidate(Chord chord, int degree, PitchClassSet notes, double cost, 
     /** By degree, from common practice, no source: the first, fourth and fifth carry songs, the third is seldom. */
     private static final double[] COST = {0, 0.1, 0.2, 0, 0, 0.08, 0.1};
     private static final double DIMINISHED = 0.5;
-    /** For the fifth degree of a key with a minor third: for the sevenths that the tune does not have. */
-    private static final double OTHER_SEVENTH = 0.35;
-    private static final double UNTOLD = 0.1;
+
+    /** Which sevenths tunes have in a key with a minor third and a whole tone below its tonic: what a chord on the fifth costs that has one. */
+    private enum Seventh {
+        RAISED(0, 0.35), MOSTLY_NATURAL(0.1, 0.1), NATURAL(0.35, 0.1), NEITHER(0.1, 0.35);
+
+        private final double raised;
+        private final double natural;
+
+        Seventh(double raised, double natural) {
+            this.raised = raised;
+            this.natural = natural;
+        }
+
+        static Seventh of(List<Line> tunes, PitchClass tonic) {
+            int raised = count(tunes, tonic.number() + 11);
+            int natural = count(tunes, tonic.number() + 10);
+            if (raised == 0) {
+                return natural == 0 ? NEITHER : NATURAL;
+            }
+            return raised >= natural ? RAISED : MOSTLY_NATURAL;
+        }
+    }
 
     /** The triads on the degrees of a key; in one with a minor third also the major one on the fifth. */
     static List<TuneCandidate> of(Key key, List<Line> tunes) {
@@ -38,11 +57,10 @@ record TuneCandidate(Chord chord, int degree, PitchClassSet notes, double cost, 
             Chord chord = chords.on(degree, 3);
             double cost = COST[degree - 1] + (isPlain(chord) ? 0 : DIMINISHED);
             if (degree == 5 && wholeTone && chords.note(3).pitchClass().above(tonic) == 3) {
-                int leading = count(tunes, tonic.number() + 11);
-                int natural = count(tunes, tonic.number() + 10);
+                Seventh seventh = Seventh.of(tunes, tonic);
                 Chord dominant = Chord.of(chord.root(), ChordKinds.MAJOR);
-                all.add(new TuneCandidate(dominant, degree, dominant.pitchClasses(), leading > 0 && leading >= natural ? 0 : leading > 0 ? UNTOLD : natural > 0 ? OTHER_SEVENTH : UNTOLD, true));
-                cost += leading >= natural ? OTHER_SEVENTH : UNTOLD;
+                all.add(new TuneCandidate(dominant, degree, dominant.pitchClasses(), seventh.raised, true));
+                cost += seventh.natural;
             }
             all.add(new TuneCandidate(chord, degree, chord.pitchClasses(), cost, wholeTone));
         }

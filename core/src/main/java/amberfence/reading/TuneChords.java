@@ -84,9 +84,8 @@ public final class TuneChords {
         int moves = 0;
         int steps = 0;
         for (int i = 1; i < line.size(); i++) {
-            int semitones = Math.abs(line.at(i).pitch() - line.at(i - 1).pitch());
-            moves += semitones > 0 ? 1 : 0;
-            steps += semitones > 0 && semitones <= TuneSlots.STEP ? 1 : 0;
+            moves += line.at(i).pitch() == line.at(i - 1).pitch() ? 0 : 1;
+            steps += TuneSlots.isStep(line.at(i - 1), line.at(i)) ? 1 : 0;
         }
         return 10 * steps >= 3 * moves && steps > 0 && RoleGuess.of(line) == Role.MELODY;
     }

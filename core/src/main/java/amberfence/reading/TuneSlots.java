@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 
 /**
  * Tunes and basses from one strong beat to the next, with how much each of their notes weighs there: by length, by the beat that
@@ -24,7 +23,7 @@ final class TuneSlots {
     /** Into how many stretches a held note goes on weighing. */
     private static final int HELD = 8;
     /** In semitones. */
-    static final int STEP = 2;
+    private static final int STEP = 2;
 
     /** No bass. */
     static final int NONE = -1;
@@ -49,8 +48,15 @@ final class TuneSlots {
         }
     }
 
+    /** Takes what a note sounds of a slot, from one tick to another. */
+    private interface Sounding {
+        void in(Slot slot, long from, long to);
+    }
+
     private final TimeMap time;
     private final TreeMap<Long, Slot> slots = new TreeMap<>();
+    /** Where the first note begins. */
+    private long first = Long.MAX_VALUE;
 
     private TuneSlots(TimeMap time) {
         this.time = time;
@@ -65,17 +71,17 @@ final class TuneSlots {
             bass.notes().forEach(found::addBass);
         }
         List<Slot> all = new ArrayList<>(found.slots.values());
-        long first = Stream.concat(tunes.stream(), basses.stream()).filter(line -> !line.isEmpty()).mapToLong(line -> line.at(0).start()).min().orElse(0);
-        return all.size() > 1 && isUpbeat(all.get(0), first) ? all.subList(1, all.size()) : all;
+        return all.size() > 1 && found.isUpbeat(all.get(0)) ? all.subList(1, all.size()) : all;
     }
 
     private void add(Line line) {
         for (int i = 0; i < line.size(); i++) {
+            first = Math.min(first, line.at(i).start());
             add(line.at(i), isPassing(line.notes(), i));
         }
     }
 
-    private static boolean isUpbeat(Slot slot, long first) {
+    private boolean isUpbeat(Slot slot) {
         return 2 * (first - slot.start) >= slot.end - slot.start;
     }
 
@@ -83,7 +89,8 @@ final class TuneSlots {
         return index > 0 && index + 1 < notes.size() && isStep(notes.get(index - 1), notes.get(index)) && isStep(notes.get(index), notes.get(index + 1));
     }
 
-    private static boolean isStep(Note from, Note to) {
+    /** Whether the one note is a step of a scale away from the other. */
+    static boolean isStep(Note from, Note to) {
         int semitones = Math.abs(to.pitch() - from.pitch());
         return semitones > 0 && semitones <= STEP;
     }
@@ -91,21 +98,20 @@ final class TuneSlots {
     private void add(Note note, boolean passing) {
         BeatPlace place = BeatPlace.of(note.start(), time);
         double factor = place.isStrong() ? STRONG : place == BeatPlace.BEAT ? BEAT : passing ? BETWEEN * PASSING : BETWEEN;
+        walk(note, (slot, from, to) -> slot.weights[note.pitch() % PitchClass.COUNT] += factor * (to - from) / time.ticksPerQuarter());
+    }
+
+    private void addBass(Note note) {
+        walk(note, (slot, from, to) -> slot.basses[note.pitch() % PitchClass.COUNT] += Math.max(0, Math.min(to, time.nextPulse(slot.start)) - from));
+    }
+
+    private void walk(Note note, Sounding sounding) {
         long from = note.start();
         for (int i = 0; i < HELD && from < note.end(); i++) {
             Slot slot = at(from);
             long to = Math.min(note.end(), slot.end);
-            slot.weights[note.pitch() % PitchClass.COUNT] += factor * (to - from) / time.ticksPerQuarter();
+            sounding.in(slot, from, to);
             from = to;
-        }
-    }
-
-    private void addBass(Note note) {
-        long from = note.start();
-        for (int i = 0; i < HELD && from < note.end(); i++) {
-            Slot slot = at(from);
-            slot.basses[note.pitch() % PitchClass.COUNT] += Math.max(0, Math.min(note.end(), time.nextPulse(slot.start)) - from);
-            from = Math.min(note.end(), slot.end);
         }
     }
 
