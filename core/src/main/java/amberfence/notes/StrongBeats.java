@@ -1,7 +1,7 @@
 package amberfence.notes;
 
 import java.util.List;
-import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Which beats of a bar are strong. Beats are those of the note value, counted from 1. */
 public enum StrongBeats {
@@ -15,7 +15,7 @@ public enum StrongBeats {
             // Asked with every note: a loop, and no set-up for one.
             for (Kind kind : TABLE) {
                 if (kind.isOf(metre)) {
-                    return kind.beats.contains(beat);
+                    return (kind.beats >> beat & 1) == 1;
                 }
             }
             return false;
@@ -30,15 +30,20 @@ public enum StrongBeats {
         }
     };
 
-    private record Kind(int numerator, int denominator, Set<Integer> beats) {
+    /** @param beats a bit for each, that of the first beat is bit 1 */
+    private record Kind(int numerator, int denominator, int beats) {
+        static Kind of(int numerator, int denominator, int... beats) {
+            return new Kind(numerator, denominator, IntStream.of(beats).map(beat -> 1 << beat).sum());
+        }
+
         boolean isOf(Metre metre) {
             return numerator == metre.numerator() && denominator == metre.denominator();
         }
     }
 
-    private static final List<Kind> TABLE = List.of(new Kind(4, 4, Set.of(1, 3)), new Kind(6, 8, Set.of(1, 4)), new Kind(9, 8, Set.of(1, 4, 7)),
-            new Kind(12, 8, Set.of(1, 4, 7, 10)), new Kind(5, 4, Set.of(1, 4)), new Kind(5, 8, Set.of(1, 4)), new Kind(7, 4, Set.of(1, 3, 5)),
-            new Kind(7, 8, Set.of(1, 3, 5)), new Kind(11, 8, Set.of(1, 4, 7, 10)));
+    private static final List<Kind> TABLE = List.of(Kind.of(4, 4, 1, 3), Kind.of(6, 8, 1, 4), Kind.of(9, 8, 1, 4, 7),
+            Kind.of(12, 8, 1, 4, 7, 10), Kind.of(5, 4, 1, 4), Kind.of(5, 8, 1, 4), Kind.of(7, 4, 1, 3, 5),
+            Kind.of(7, 8, 1, 3, 5), Kind.of(11, 8, 1, 4, 7, 10));
 
     /** Whether a beat of a bar of this metre is strong. */
     public abstract boolean has(Metre metre, int beat);

@@ -1,16 +1,17 @@
 package amberfence.step.fit;
 
+import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
-import java.util.Arrays;
 
 /**
- * The pitches that a note of a bassline may take, each with what it would be and what it costs. In arrays: a long line has
- * millions of them.
+ * The pitches that a note of a bassline may take, from low to high, each with what it would be and what it costs. Filled again for
+ * another note, in the same arrays: a long line has millions of them.
  */
 final class BassCandidates {
-    static final BassCandidates NONE = new Collector().all();
     /** In semitones: harmonic minor and the pentatonics have steps of three. */
-    private static final int MOST_OF_A_STEP = 3;
+    static final int MOST_OF_A_STEP = 3;
+    /** How many a note can have: two octaves, each pitch plain, by a step and by a semitone. */
+    static final int MOST = 80;
     private static final Sort[] SORTS = Sort.values();
 
     /** What a pitch is in the line; the last two lead to the next note. */
@@ -20,28 +21,95 @@ final class BassCandidates {
         boolean leads() {
             return this == STEP || this == SEMITONE;
         }
+
+        static Sort at(int ordinal) {
+            return SORTS[ordinal];
+        }
     }
 
-    private final byte[] pitches;
-    private final byte[] sorts;
-    private final int[] costs;
-    /** How many semitones one that leads may rise to the next note, and fall. */
-    private final byte[] rises;
-    private final byte[] falls;
-    /** Indices of those that may go on anywhere. */
-    private final byte[] plain;
+    private final byte[] pitches = new byte[MOST];
+    private final byte[] sorts = new byte[MOST];
+    private final int[] costs = new int[MOST];
+    /** Indices of those that may go on anywhere, and of those that lead. */
+    private final byte[] plain = new byte[MOST];
+    private final byte[] leading = new byte[MOST];
+    private int size;
+    private int plainSize;
+    private int leadingSize;
+    /** The scale of the note behind, to which steps lead: from each pitch class, how many semitones they rise and fall. */
+    private PitchClassSet scale;
+    private final int[] rises = new int[PitchClass.COUNT];
+    private final int[] falls = new int[PitchClass.COUNT];
+    /** What the note behind may become, and the pitch classes from which a step and a semitone lead there. */
+    private PitchClassSet goals = PitchClassSet.EMPTY;
+    private PitchClassSet stepping = PitchClassSet.EMPTY;
+    private PitchClassSet nextTo = PitchClassSet.EMPTY;
 
-    private BassCandidates(Collector of) {
-        this.pitches = Arrays.copyOf(of.pitches, of.size);
-        this.sorts = Arrays.copyOf(of.sorts, of.size);
-        this.costs = Arrays.copyOf(of.costs, of.size);
-        this.rises = Arrays.copyOf(of.rises, of.size);
-        this.falls = Arrays.copyOf(of.falls, of.size);
-        this.plain = Arrays.copyOf(of.plain, of.plainSize);
+    /** Those of another note, none yet. */
+    void begin() {
+        size = 0;
+        plainSize = 0;
+        leadingSize = 0;
+    }
+
+    /** Those of another note, none yet, that may lead to the note behind it: what that may become, and the scale there. */
+    void begin(PitchClassSet scaleThen, PitchClassSet goalsThen) {
+        begin();
+        if (scaleThen.equals(scale) && goalsThen.equals(goals)) {
+            return;
+        }
+        scale = scaleThen;
+        goals = goalsThen;
+        nextTo = goals.transposed(1).union(goals.transposed(-1));
+        stepping = PitchClassSet.EMPTY;
+        for (int from = 0; from < PitchClass.COUNT; from++) {
+            rises[from] = step(from, 1);
+            falls[from] = step(from, -1);
+            for (int semitones = -falls[from]; semitones <= rises[from]; semitones++) {
+                stepping = semitones != 0 && goals.containsPitch(from + semitones) ? stepping.plus(new PitchClass(from)) : stepping;
+            }
+        }
+    }
+
+    /** The pitch classes from which a step leads to the note behind. */
+    PitchClassSet stepping() {
+        return stepping;
+    }
+
+    /** The pitch classes a semitone away from what the note behind may become. */
+    PitchClassSet nextTo() {
+        return nextTo;
+    }
+
+    /** How many semitones it is to the next note of the scale, at most: none of it lies between. */
+    private int step(int pitch, int way) {
+        int semitones = 1;
+        while (semitones < MOST_OF_A_STEP && !scale.containsPitch(pitch + way * semitones)) {
+            semitones++;
+        }
+        return semitones;
+    }
+
+    void add(int pitch, Sort sort, int cost) {
+        pitches[size] = (byte) pitch;
+        sorts[size] = (byte) sort.ordinal();
+        costs[size] = cost;
+        if (sort.leads()) {
+            leading[leadingSize++] = (byte) size;
+        } else {
+            plain[plainSize++] = (byte) size;
+        }
+        size++;
     }
 
     int size() {
-        return pitches.length;
+        return size;
+    }
+
+    /** Writes all pitches and sorts into arrays, from an index on. */
+    void copyTo(byte[] toPitches, byte[] toSorts, int from) {
+        System.arraycopy(pitches, 0, toPitches, from, size);
+        System.arraycopy(sorts, 0, toSorts, from, size);
     }
 
     int pitch(int index) {
@@ -56,109 +124,33 @@ final class BassCandidates {
         return costs[index];
     }
 
-    /** Indices of those that may go on anywhere, rising. */
-    byte[] plain() {
-        return plain;
+    /** How many there are that may go on anywhere. */
+    int plainSize() {
+        return plainSize;
     }
 
-    /** Whether it is one that leads to a pitch; such a one leads to its neighbours and nowhere else. */
+    /** The index of one of those that may go on anywhere, which rise. */
+    int plain(int which) {
+        return plain[which];
+    }
+
+    /** How many there are that lead. */
+    int leadingSize() {
+        return leadingSize;
+    }
+
+    /** The index of one of those that lead, which rise. */
+    int leading(int which) {
+        return leading[which];
+    }
+
+    /** Whether one that leads does so to a pitch; such a one leads to its neighbours and nowhere else. */
     boolean leads(int index, int pitch) {
         int semitones = pitch - pitches[index];
-        return sorts[index] >= Sort.STEP.ordinal() && (semitones > 0 ? semitones <= rises[index] : semitones < 0 && -semitones <= falls[index]);
-    }
-
-    /** The first of those that are near enough to lead to a pitch. */
-    int firstNear(int pitch) {
-        return plain.length == pitches.length ? 0 : first(pitch - MOST_OF_A_STEP);
-    }
-
-    /** One more than the last of them. */
-    int endNear(int pitch) {
-        return plain.length == pitches.length ? 0 : first(pitch + MOST_OF_A_STEP + 1);
-    }
-
-    /** The first that is not below a pitch. */
-    private int first(int pitch) {
-        int low = 0;
-        int high = pitches.length;
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (pitches[middle] < pitch) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
+        if (sorts[index] == Sort.SEMITONE.ordinal()) {
+            return semitones == 1 || semitones == -1;
         }
-        return low;
-    }
-
-    /** The cheapest that may go on anywhere; below 0 where there is none. */
-    int cheapestPlain(int[] soFar) {
-        int at = -1;
-        for (int index : plain) {
-            at = at < 0 || soFar[index] < soFar[at] ? index : at;
-        }
-        return at;
-    }
-
-    /** Puts them together, from low to high. */
-    static final class Collector {
-        private static final int MOST = 80;
-        private final byte[] pitches = new byte[MOST];
-        private final byte[] sorts = new byte[MOST];
-        private final int[] costs = new int[MOST];
-        private final byte[] rises = new byte[MOST];
-        private final byte[] falls = new byte[MOST];
-        private final byte[] plain = new byte[MOST];
-        private int size;
-        private int plainSize;
-
-        private PitchClassSet scale = PitchClassSet.EMPTY;
-
-        /**
-         * Those of another note.
-         *
-         * @param scaleThen of the note behind it, to which steps lead
-         */
-        Collector begin(PitchClassSet scaleThen) {
-            scale = scaleThen;
-            size = 0;
-            plainSize = 0;
-            return this;
-        }
-
-        /** Of a note that stays where it is. */
-        BassCandidates fixed(int pitch) {
-            begin(PitchClassSet.EMPTY).add(pitch, Sort.FIXED, 0);
-            return all();
-        }
-
-        void add(int pitch, Sort sort, int cost) {
-            pitches[size] = (byte) pitch;
-            sorts[size] = (byte) sort.ordinal();
-            costs[size] = cost;
-            rises[size] = 0;
-            falls[size] = 0;
-            if (sort.leads()) {
-                rises[size] = (byte) (sort == Sort.STEP ? step(pitch, 1) : 1);
-                falls[size] = (byte) (sort == Sort.STEP ? step(pitch, -1) : 1);
-            } else {
-                plain[plainSize++] = (byte) size;
-            }
-            size++;
-        }
-
-        /** How many semitones it is to the next note of the scale, at most: none of it lies between. */
-        private int step(int pitch, int way) {
-            int semitones = 1;
-            while (semitones < MOST_OF_A_STEP && !scale.containsPitch(pitch + way * semitones)) {
-                semitones++;
-            }
-            return semitones;
-        }
-
-        BassCandidates all() {
-            return new BassCandidates(this);
-        }
+        int from = pitches[index] % PitchClass.COUNT;
+        return semitones > 0 ? semitones <= rises[from] : semitones < 0 && -semitones <= falls[from];
     }
 }

@@ -10,14 +10,12 @@ import amberfence.step.Reason;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
 import amberfence.step.fit.BassCandidates.Sort;
-import amberfence.step.fit.FitBass.Strong;
-import amberfence.theory.Chord;
 import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * One bassline while it is found: for every stroke the pitches that it may take, and the cheapest way through them, by
@@ -27,14 +25,7 @@ import java.util.stream.IntStream;
  */
 final class BassLine {
     private static final int STAY = 20;
-    private static final int LEAP = 3;
-    private static final int FAR_LEAP = 400;
     private static final int SCALE_NOTE = 25;
-    private static final int NEVER = Integer.MAX_VALUE / 2;
-
-    /** What a note becomes. */
-    private record Taken(int pitch, Sort sort) {
-    }
 
     private final FitBass step;
     private final Surroundings around;
@@ -43,8 +34,16 @@ final class BassLine {
     private final List<Note> line = new ArrayList<>();
     private final List<Note> upper = new ArrayList<>();
     private final Chordless chordless;
+    /** Of each note: the chord that rules it, whether it is free, and whether it stands on a strong beat or begins under a chord. */
+    private final int[] chords;
+    private final boolean[] isFree;
     private final boolean[] isStrong;
-    private final BassCandidates.Collector collector = new BassCandidates.Collector();
+    private final BassTrail trail = new BassTrail();
+    /** What it costs to lie so many semitones from where the note was. */
+    private final int[] away = new int[PitchClass.COUNT + 1];
+    /** The dice of the pitch classes for one note, and for which note of the line each was thrown. */
+    private final int[] thrown = new int[PitchClass.COUNT];
+    private final int[] thrownFor = new int[PitchClass.COUNT];
 
     BassLine(FitBass step, Line in, Surroundings around, RulingChords ruling, Work work) {
         this.step = step;
@@ -64,21 +63,30 @@ final class BassLine {
                 }
             }
         }
+        chords = line.stream().mapToInt(ruling::over).toArray();
+        isFree = new boolean[chords.length];
+        for (int i = 0; i < chords.length; i++) {
+            isFree[i] = around.isFree(line.get(i));
+        }
         isStrong = strong();
+        for (int semitones = 0; semitones < away.length; semitones++) {
+            away[semitones] = STAY * semitones * (100 - step.variety()) / 100 + semitones;
+        }
+        Arrays.fill(thrownFor, -1);
     }
 
     /** Finds the line and puts it into the books. */
     void write() {
-        Taken[] chosen = cheapest();
+        BassTrail.Taken[] chosen = cheapest();
         for (int i = 0; i < line.size(); i++) {
             Note note = line.get(i);
-            int chord = ruling.over(note);
+            int chord = chords[i];
             if (around.picked().contains(note) && around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
             } else if (chord == RulingChords.NONE) {
                 chordless.treat(note, work);
             } else {
-                Taken taken = chosen[i];
+                BassTrail.Taken taken = chosen[i];
                 work.change(note, note.withPitch(taken.pitch()), reason(taken, chord, i + 1 < line.size() ? chosen[i + 1] : taken));
             }
         }
@@ -92,14 +100,18 @@ final class BassLine {
             }
         }
         chordless.report(work);
-        long free = line.stream().filter(around::isFree).count();
-        if (step.variety() > 0 && free > 0 && IntStream.range(0, line.size()).filter(i -> around.isFree(line.get(i)))
-                .allMatch(i -> isStrong[i])) {
-            work.find(new FitFinding.NothingBetween((int) free));
+        int free = 0;
+        boolean anyBetween = false;
+        for (int i = 0; i < isFree.length; i++) {
+            free += isFree[i] ? 1 : 0;
+            anyBetween |= isFree[i] && !isStrong[i];
+        }
+        if (step.variety() > 0 && free > 0 && !anyBetween) {
+            work.find(new FitFinding.NothingBetween(free));
         }
     }
 
-    private Reason reason(Taken taken, int chord, Taken next) {
+    private Reason reason(BassTrail.Taken taken, int chord, BassTrail.Taken next) {
         return switch (taken.sort()) {
             case STRONG -> new FitReason.OnStrongBeat(ruling.text(chord), ruling.role(chord, taken.pitch()));
             case SCALE -> new FitReason.BetweenChordNotes(taken.pitch());
@@ -109,85 +121,47 @@ final class BassLine {
         };
     }
 
-    private Taken[] cheapest() {
-        BassCandidates[] all = new BassCandidates[line.size()];
-        byte[][] came = new byte[all.length][];
-        int[] best = {0};
-        for (int i = 0; i < all.length; i++) {
-            BassCandidates here = candidates(i);
-            BassCandidates before = i == 0 ? BassCandidates.NONE : all[i - 1];
-            int[] next = new int[here.size()];
-            byte[] from = new byte[next.length];
-            int least = NEVER;
-            int plain = before.cheapestPlain(best);
-            int reached = 0;
-            for (int h = 0; h < next.length; h++) {
+    private BassTrail.Taken[] cheapest() {
+        BassWays ways = new BassWays(step.variety());
+        BassCandidates before = new BassCandidates();
+        BassCandidates here = new BassCandidates();
+        int[] best = new int[BassCandidates.MOST];
+        int[] next = new int[BassCandidates.MOST];
+        byte[] from = new byte[BassCandidates.MOST];
+        for (int i = 0; i < line.size(); i++) {
+            fill(here, i);
+            if (i > 0) {
+                ways.find(before, best, here);
+            }
+            int least = Integer.MAX_VALUE;
+            for (int h = 0; h < here.size(); h++) {
                 // How a pitch is reached does not depend on what it would be there.
-                if (i > 0 && (h == 0 || here.pitch(h) != here.pitch(h - 1))) {
-                    int way = way(before, best, plain, here, h);
-                    from[h] = (byte) Math.max(0, way);
-                    reached = way < 0 ? NEVER : best[way] + between(before, way, here, h);
-                } else if (i > 0) {
-                    from[h] = from[h - 1];
-                }
-                next[h] = Math.min(NEVER, reached + here.cost(h));
+                int pitch = here.pitch(h);
+                next[h] = here.cost(h) + (i > 0 ? ways.cost(pitch) : 0);
                 least = Math.min(least, next[h]);
+                from[h] = (byte) (i > 0 ? ways.from(pitch) : 0);
             }
-            for (int h = 0; h < next.length; h++) {
-                next[h] = Math.min(NEVER, next[h] - least);
+            for (int h = 0; h < here.size(); h++) {
+                next[h] -= least;
             }
-            all[i] = here;
-            came[i] = from;
-            best = next;
+            trail.add(here, from);
+            BassCandidates filled = here;
+            here = before;
+            before = filled;
+            int[] costs = next;
+            next = best;
+            best = costs;
         }
-        return path(all, came, best);
+        return trail.back(first(best, before.size()));
     }
 
-    /** From where a pitch is reached at the least cost, below 0 when from nowhere; of two that cost the same it is the first. */
-    private int way(BassCandidates before, int[] best, int plain, BassCandidates here, int h) {
-        int pitch = here.pitch(h);
-        int way = plain;
-        int least = plain < 0 ? NEVER : best[plain] + between(before, plain, here, h);
-        // What costs more before it is gone on from need not be looked at: going on costs something too.
-        for (int b : before.plain()) {
-            if (best[b] <= least) {
-                int cost = best[b] + between(before, b, here, h);
-                if (cost < least || cost == least && b < way) {
-                    least = cost;
-                    way = b;
-                }
-            }
+    /** The first of those that cost least. */
+    private static int first(int[] costs, int size) {
+        int first = 0;
+        for (int h = 1; h < size; h++) {
+            first = costs[h] < costs[first] ? h : first;
         }
-        int end = before.endNear(pitch);
-        for (int b = before.firstNear(pitch); b < end; b++) {
-            if (best[b] <= least && before.leads(b, pitch)) {
-                int cost = best[b] + between(before, b, here, h);
-                if (cost < least || cost == least && way >= 0 && b < way) {
-                    least = cost;
-                    way = b;
-                }
-            }
-        }
-        return way;
-    }
-
-    private static Taken[] path(BassCandidates[] all, byte[][] came, int[] best) {
-        int at = 0;
-        for (int h = 1; h < best.length; h++) {
-            at = best[h] < best[at] ? h : at;
-        }
-        Taken[] path = new Taken[all.length];
-        for (int i = all.length - 1; i >= 0; i--) {
-            path[i] = new Taken(all[i].pitch(at), all[i].sort(at));
-            at = came[i][at];
-        }
-        return path;
-    }
-
-    /** What it costs to go from one note to the next. */
-    private int between(BassCandidates before, int from, BassCandidates here, int to) {
-        int leap = Math.abs(here.pitch(to) - before.pitch(from));
-        return LEAP * leap + (leap > PitchClass.COUNT ? FAR_LEAP : 0) + (leap == 0 && here.sort(to) != Sort.FIXED ? step.variety() : 0);
+        return first;
     }
 
     /** Whether it stands on a strong beat, or begins under a chord. */
@@ -195,62 +169,80 @@ final class BassLine {
         boolean[] strong = new boolean[line.size()];
         int before = RulingChords.NONE;
         for (int i = 0; i < strong.length; i++) {
-            int chord = ruling.over(line.get(i));
+            int chord = chords[i];
             strong[i] = i == 0 || before != chord || BeatPlace.of(line.get(i).start(), around.time()).isStrong();
             before = chord;
         }
         return strong;
     }
 
-    private BassCandidates candidates(int index) {
+    /** Fills in the candidates of a note. */
+    private void fill(BassCandidates found, int index) {
         Note note = line.get(index);
-        int chord = ruling.over(note);
-        if (!around.isFree(note)) {
-            return collector.fixed(note.pitch());
-        } else if (chord == RulingChords.NONE) {
-            return collector.fixed(chordless.pitch(note));
+        if (!isFree[index] || chords[index] == RulingChords.NONE) {
+            found.begin();
+            found.add(fixed(index), Sort.FIXED, 0);
+            return;
         }
         boolean strong = isStrong[index];
-        PitchClassSet chordNotes = strong ? strong(ruling.chord(chord)) : ruling.notes(chord);
-        PitchClassSet scale = around.fence().at(note.start());
         boolean leads = !strong && index + 1 < line.size() && isStrong[index + 1];
-        PitchClassSet scaleThen = leads ? around.fence().at(line.get(index + 1).start()) : scale;
-        boolean scaleNotes = !strong && step.between().scale();
-        boolean steps = leads && step.between().steps();
-        boolean semitones = leads && step.between().semitones();
-        int centre = inRange(note.pitch());
-        BassCandidates.Collector found = collector.begin(scaleThen);
-        for (int pitch = Math.max(step.lowest(), centre - PitchClass.COUNT); pitch <= Math.min(step.highest(),
-                centre + PitchClass.COUNT); pitch++) {
-            boolean ofChord = chordNotes.containsPitch(pitch);
-            boolean ofScale = (scaleNotes || steps) && scale.containsPitch(pitch);
-            if (!ofChord && !ofScale && !semitones) {
+        if (leads) {
+            found.begin(around.fence().at(line.get(index + 1).start()), goals(index + 1));
+        } else {
+            found.begin();
+        }
+        int scale = around.fence().at(note.start()).bits();
+        int ofChord = (strong ? goals(index) : ruling.notes(chords[index])).bits();
+        int ofScale = !strong && step.between().scale() ? scale : 0;
+        // One that leads nowhere is on no way.
+        int steps = leads && step.between().steps() ? scale & found.stepping().bits() : 0;
+        int semitones = leads && step.between().semitones() ? found.nextTo().bits() : 0;
+        int centre = Octaves.within(note.pitch(), step.lowest(), step.highest());
+        int last = Math.min(step.highest(), centre + PitchClass.COUNT);
+        for (int pitch = Math.max(step.lowest(), centre - PitchClass.COUNT); pitch <= last; pitch++) {
+            int bit = 1 << pitch % PitchClass.COUNT;
+            if (((ofChord | ofScale | steps | semitones) & bit) == 0) {
                 continue;
             }
-            int cost = STAY * Math.abs(pitch - centre) * (100 - step.variety()) / 100 + Math.abs(pitch - centre)
-                    + (step.variety() == 0 ? 0 : Dice.roll(step.seed(), note.start(), pitch % PitchClass.COUNT, 2 * step.variety()));
-            if (ofChord) {
+            int cost = away[Math.abs(pitch - centre)] + (step.variety() == 0 ? 0 : thrown(index, note, pitch % PitchClass.COUNT));
+            if ((ofChord & bit) != 0) {
                 found.add(pitch, strong ? Sort.STRONG : Sort.CHORD, cost);
-            } else if (ofScale && scaleNotes) {
+            } else if ((ofScale & bit) != 0) {
                 found.add(pitch, Sort.SCALE, cost + SCALE_NOTE);
             }
-            if (ofScale && steps) {
-                found.add(pitch, Sort.STEP, Math.max(0, cost - step.variety() / 2));
+            int leading = Math.max(0, cost - step.variety() / 2);
+            if ((steps & bit) != 0) {
+                found.add(pitch, Sort.STEP, leading);
             }
-            if (semitones) {
-                found.add(pitch, Sort.SEMITONE, Math.max(0, cost - step.variety() / 2));
+            if ((semitones & bit) != 0) {
+                found.add(pitch, Sort.SEMITONE, leading);
             }
         }
-        return found.all();
     }
 
-    private PitchClassSet strong(Chord chord) {
-        return step.strong() == Strong.NEAREST ? chord.pitchClasses()
-                : PitchClassSet.EMPTY.plus(step.strong() == Strong.ROOT ? chord.root().pitchClass() : chord.bass().pitchClass());
+    /** What a note on a strong beat, or the first under a chord, may become. */
+    private PitchClassSet goals(int index) {
+        if (!isFree[index] || chords[index] == RulingChords.NONE) {
+            return PitchClassSet.of(fixed(index));
+        }
+        return switch (step.strong()) {
+            case NEAREST -> ruling.notes(chords[index]);
+            case ROOT -> PitchClassSet.of(ruling.chord(chords[index]).root().pitchClass().number());
+            case BASS -> PitchClassSet.of(ruling.chord(chords[index]).bass().pitchClass().number());
+        };
     }
 
-    /** The pitch in the octave of the range that lies nearest. */
-    private int inRange(int pitch) {
-        return Octaves.within(pitch, step.lowest(), step.highest());
+    /** The pitch of a note that is not the line's to choose. */
+    private int fixed(int index) {
+        return isFree[index] ? chordless.pitch(line.get(index)) : line.get(index).pitch();
+    }
+
+    /** The dice are thrown once for all octaves. */
+    private int thrown(int index, Note note, int pitchClass) {
+        if (thrownFor[pitchClass] != index) {
+            thrownFor[pitchClass] = index;
+            thrown[pitchClass] = Dice.roll(step.seed(), note.start(), pitchClass, 2 * step.variety());
+        }
+        return thrown[pitchClass];
     }
 }
