@@ -30,6 +30,9 @@ public final class NearestVoicing {
     private final boolean allNeeded;
     private final int bass;
     private final int[] pitches;
+    /** Behind so many voices: the sets of members that may sound then if all are to sound in the end, rising; and the place of each set. */
+    private final int[][] sets;
+    private final int[][] rank;
 
     private NearestVoicing(int voices, Chord chord, boolean bassLowest, IntPredicate free) {
         boolean withBass = bassLowest && voices >= FEW;
@@ -56,6 +59,27 @@ public final class NearestVoicing {
         }
         pitches = IntStream.rangeClosed((int) Range.PITCH.lowest(), (int) Range.PITCH.highest())
                 .filter(pitch -> memberOf[pitch % PitchClass.COUNT] != NO_MEMBER).filter(free).toArray();
+        sets = new int[voices + 1][];
+        rank = new int[voices + 1][1 << members.size()];
+        for (int behind = 0; behind <= voices; behind++) {
+            // Each voice brings one member at most, and just one where none sounds twice.
+            sets[behind] = rank(rank[behind], allNeeded ? members.size() - (voices - behind) : behind, behind);
+        }
+    }
+
+    /** The sets of at least and at most so many members, rising, and in an array the place of each. */
+    private static int[] rank(int[] rank, int least, int most) {
+        int[] sets = new int[rank.length];
+        int count = 0;
+        for (int set = 0; set < rank.length; set++) {
+            int size = Integer.bitCount(set);
+            boolean may = least <= size && size <= most;
+            rank[set] = may ? count : NO_MEMBER;
+            if (may) {
+                sets[count++] = set;
+            }
+        }
+        return Arrays.copyOf(sets, count);
     }
 
     /**
@@ -103,29 +127,27 @@ public final class NearestVoicing {
     }
 
     private List<Integer> within(int reach, List<Integer> from) {
-        int sets = 1 << members.size();
         int[] first = new int[from.size()];
         int[] before = null;
         int[][] came = new int[from.size()][];
         for (int voice = 0; voice < first.length; voice++) {
             int wanted = from.get(voice);
             first[voice] = place(wanted - reach);
-            int[] now = new int[sets * (place(wanted + reach + 1) - first[voice])];
+            int[] now = new int[sets[voice + 1].length * (place(wanted + reach + 1) - first[voice])];
             Arrays.fill(now, NEVER);
             came[voice] = new int[now.length];
-            step(wanted, first[voice], before, voice == 0 ? 0 : first[voice - 1], now, came[voice], sets);
+            step(voice, wanted, first, before, now, came[voice]);
             before = now;
         }
         int best = NO_MEMBER;
         for (int state = 0; state < before.length; state++) {
-            boolean complete = !allNeeded || state % sets == sets - 1;
-            if (complete && before[state] < NEVER && (best < 0 || before[state] < before[best])) {
+            if (before[state] < NEVER && (best < 0 || before[state] < before[best])) {
                 best = state;
             }
         }
         Integer[] found = new Integer[best < 0 ? 0 : first.length];
         for (int voice = found.length - 1; voice >= 0; voice--) {
-            found[voice] = pitches[first[voice] + best / sets];
+            found[voice] = pitches[first[voice] + best / sets[voice + 1].length];
             best = came[voice][best];
         }
         return List.of(found);
@@ -140,47 +162,46 @@ public final class NearestVoicing {
     /**
      * One voice more: for each pitch that it may take and each set of members that then sound, the least cost so far.
      *
-     * @param first the index of its first pitch
-     * @param before the costs behind the voice below, whose first pitch is the other; nothing for the lowest voice
+     * @param first the index of the first pitch of each voice
+     * @param before the costs behind the voice below; nothing for the lowest voice
      */
-    private void step(int wanted, int first, int[] before, int firstBefore, int[] now, int[] came, int sets) {
-        int[] least = new int[sets];
-        int[] leastAt = new int[sets];
-        Arrays.fill(least, NEVER);
+    private void step(int voice, int wanted, int[] first, int[] before, int[] now, int[] came) {
+        int count = sets[voice].length;
+        int[] least = new int[count];
+        int[] leastAt = new int[count];
+        Arrays.fill(least, voice == 0 ? 0 : NEVER);
         Arrays.fill(leastAt, NO_MEMBER);
-        if (before == null) {
-            least[0] = 0;
-        }
         int below = 0;
-        for (int place = 0; place * sets < now.length; place++) {
-            for (; before != null && below * sets < before.length && firstBefore + below < first + place; below++) {
-                for (int set = 0; set < sets; set++) {
-                    int state = below * sets + set;
+        for (int place = 0; place * sets[voice + 1].length < now.length; place++) {
+            for (; voice > 0 && below * count < before.length && first[voice - 1] + below < first[voice] + place; below++) {
+                for (int set = 0; set < count; set++) {
+                    int state = below * count + set;
                     if (before[state] < least[set]) {
                         least[set] = before[state];
                         leastAt[set] = state;
                     }
                 }
             }
-            int pitch = pitches[first + place];
-            if (before != null || bass == NO_MEMBER || pitch % PitchClass.COUNT == bass) {
-                take(place, pitch, wanted, least, leastAt, now, came);
+            int pitch = pitches[first[voice] + place];
+            if (voice > 0 || bass == NO_MEMBER || pitch % PitchClass.COUNT == bass) {
+                take(voice, place, SEMITONE * Math.abs(pitch - wanted), memberOf[pitch % PitchClass.COUNT], least, leastAt, now, came);
             }
         }
     }
 
-    /** The voice takes a pitch, behind each set of members that sound already. */
-    private void take(int place, int pitch, int wanted, int[] least, int[] leastAt, int[] now, int[] came) {
-        int member = memberOf[pitch % PitchClass.COUNT];
-        int cost = SEMITONE * Math.abs(pitch - wanted);
-        for (int set = 0; set < least.length; set++) {
+    /** A voice takes a member at a cost, behind each set of members that sound already. */
+    private void take(int voice, int place, int cost, int member, int[] least, int[] leastAt, int[] now, int[] came) {
+        int[] then = rank[voice + 1];
+        for (int i = 0; i < least.length; i++) {
+            int set = sets[voice][i];
             boolean again = (set >> member & 1) == 1;
-            if (least[set] < NEVER && !(again && doubling[member] == NEVER)) {
-                int state = place * least.length + (set | 1 << member);
-                int sum = least[set] + cost + (again ? doubling[member] : 0);
+            int next = then[set | 1 << member];
+            if (next >= 0 && least[i] < NEVER && !(again && doubling[member] == NEVER)) {
+                int state = place * sets[voice + 1].length + next;
+                int sum = least[i] + cost + (again ? doubling[member] : 0);
                 if (sum < now[state]) {
                     now[state] = sum;
-                    came[state] = leastAt[set];
+                    came[state] = leastAt[i];
                 }
             }
         }

@@ -24,11 +24,14 @@ final class GroupFit {
     private static final int ARPEGGIO = 4;
 
     /** @param chord number of the chord among those that differ */
-    private record Question(int chord, List<Integer> pitches, boolean bass) {
+    private record Question(int chord, int voices, boolean bass) {
     }
 
-    /** What questions have in common. */
-    private record Search(int chord, int voices, boolean bass) {
+    /** @param known what was found before, by the pitches from which it was looked for */
+    private record Search(NearestVoicing nearest, Map<List<Integer>, List<Integer>> known) {
+        List<Integer> of(List<Integer> from) {
+            return known.computeIfAbsent(from, nearest::of);
+        }
     }
 
     private final boolean bass;
@@ -40,8 +43,7 @@ final class GroupFit {
     private final List<Note> fixed = new ArrayList<>();
     private final List<Note> sounding = new ArrayList<>();
     private int nextFixed;
-    private final Map<Question, List<Integer>> answers = new HashMap<>();
-    private final Map<Search, NearestVoicing> searches = new HashMap<>();
+    private final Map<Question, Search> searches = new HashMap<>();
     private int[] pitches = new int[0];
 
     GroupFit(boolean bass, RulingChords ruling, Surroundings around, Work work) {
@@ -150,10 +152,8 @@ final class GroupFit {
     }
 
     private List<Integer> answer(int chord, List<Integer> from, boolean bassLowest) {
-        int kind = ruling.kindOf(chord);
-        return answers.computeIfAbsent(new Question(kind, from, bassLowest), question -> searches.computeIfAbsent(
-                new Search(kind, from.size(), bassLowest), search -> NearestVoicing.search(from.size(), ruling.chord(chord), bassLowest, pitch -> true))
-                .of(from));
+        return searches.computeIfAbsent(new Question(ruling.kindOf(chord), from.size(), bassLowest),
+                question -> new Search(NearestVoicing.search(from.size(), ruling.chord(chord), bassLowest, pitch -> true), new HashMap<>())).of(from);
     }
 
     private void take(List<Piece> group, List<Integer> from, List<Integer> found) {
