@@ -103,7 +103,8 @@ public final class NearestVoicing {
     }
 
     /**
-     * Finds the notes. Near the voices first: what moves less than that in all cannot be bettered by going farther.
+     * Finds the notes. Near the voices first: what moves less than that in all cannot be bettered by going farther, and what moves more
+     * cannot be bettered by any that lets one voice move farther than all of these together.
      *
      * @param from as many MIDI pitches as there are voices, rising
      * @return as many pitches, rising; none where so many do not find room
@@ -111,8 +112,9 @@ public final class NearestVoicing {
     public List<Integer> of(List<Integer> from) {
         for (int reach : NEAR) {
             List<Integer> found = within(reach, from);
-            if (!found.isEmpty() && motion(from, found) <= reach) {
-                return found;
+            int motion = motion(from, found);
+            if (!found.isEmpty()) {
+                return motion <= reach ? found : within(motion, from);
             }
         }
         return within((int) Range.PITCH.highest(), from);
@@ -120,7 +122,7 @@ public final class NearestVoicing {
 
     private static int motion(List<Integer> from, List<Integer> to) {
         int sum = 0;
-        for (int i = 0; i < from.size(); i++) {
+        for (int i = 0; i < to.size(); i++) {
             sum += Math.abs(to.get(i) - from.get(i));
         }
         return sum;

@@ -53,13 +53,13 @@ final class BassLine {
         this.chordless = new Chordless(step.source().gaps(), around);
         for (List<Note> stroke : Strokes.of(in.notes(), around.time())) {
             Note lowest = stroke.get(0);
-            for (Note note : stroke) {
-                lowest = note.pitch() < lowest.pitch() ? note : lowest;
+            for (int i = 1; i < stroke.size(); i++) {
+                lowest = stroke.get(i).pitch() < lowest.pitch() ? stroke.get(i) : lowest;
             }
             line.add(lowest);
-            for (Note note : stroke) {
-                if (note != lowest) {
-                    upper.add(note);
+            for (int i = 0; i < stroke.size(); i++) {
+                if (stroke.get(i) != lowest) {
+                    upper.add(stroke.get(i));
                 }
             }
         }

@@ -61,10 +61,12 @@ public record FitChords(ChordSource source, boolean bass, Held held) implements 
         GroupFit fit = new GroupFit(bass, ruling, around, work);
         List<List<Piece>> cut = new ArrayList<>(in.size());
         for (Note note : in.notes()) {
-            boolean fitted = around.picked().contains(note) && ruling.over(note) != RulingChords.NONE;
-            cut.add(fitted ? pieces.of(note) : List.of());
+            int chord = ruling.over(note);
+            boolean fitted = around.picked().contains(note) && chord != RulingChords.NONE;
+            List<Piece> of = fitted ? pieces.of(note, chord) : List.of();
+            cut.add(of);
             if (fitted) {
-                fit.add(cut.get(cut.size() - 1));
+                fit.add(of);
             } else {
                 fit.sounds(note);
             }

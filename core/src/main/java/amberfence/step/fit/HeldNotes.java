@@ -31,12 +31,16 @@ final class HeldNotes {
         this.shortest = Math.max(1, Strokes.together(around.time()));
     }
 
-    /** The pieces of a note over which a chord rules. No piece is shorter than a thirty-second. */
-    List<Piece> of(Note note) {
-        int chord = ruling.over(note);
+    /**
+     * The pieces of a note over which a chord rules. No piece is shorter than a thirty-second.
+     *
+     * @param first index of the chord that rules the note
+     */
+    List<Piece> of(Note note, int first) {
         if (held == Held.KEEP) {
-            return List.of(new Piece(note, chord, count++));
+            return List.of(new Piece(note, first, count++));
         }
+        int chord = first;
         List<Piece> pieces = new ArrayList<>();
         long from = note.start();
         for (int next = chord + 1; next < ruling.size() && ruling.span(next).start() <= note.end() - shortest; next++) {
@@ -53,6 +57,10 @@ final class HeldNotes {
 
     /** Puts a note and the pieces into which it is cut in the books. */
     void write(Note note, List<Piece> pieces, GroupFit fit, Work work) {
+        if (pieces.size() == 1) {
+            whole(note, pieces.get(0), fit.pitch(pieces.get(0)), work);
+            return;
+        }
         List<Piece> joined = new ArrayList<>();
         for (Piece piece : pieces) {
             int pitch = fit.pitch(piece);
@@ -66,7 +74,7 @@ final class HeldNotes {
         }
         Piece first = joined.get(0);
         if (joined.size() == 1) {
-            work.change(note, first.note(), Members.reason(ruling, first.chord(), first.note().pitch()));
+            whole(note, first, first.note().pitch(), work);
             return;
         }
         work.change(note, first.note(), new FitReason.CutAtChord(ruling.text(first.chord()),
@@ -75,5 +83,10 @@ final class HeldNotes {
             joined.subList(1, joined.size()).forEach(piece -> work.add(note, piece.note(),
                     Members.reason(ruling, piece.chord(), piece.note().pitch())));
         }
+    }
+
+    /** What is not cut after all. */
+    private void whole(Note note, Piece piece, int pitch, Work work) {
+        work.change(note, piece.note().withPitch(pitch), Members.reason(ruling, piece.chord(), pitch));
     }
 }
