@@ -57,7 +57,7 @@ public final class Line {
     /** The index of the first note that should stand before the one in front of it, 0 when all are in order. */
     private static int firstOutOfOrder(Note[] notes) {
         for (int i = 1; i < notes.length; i++) {
-            if (Note.IN_TIME.compare(notes[i - 1], notes[i]) > 0) {
+            if (Note.compareInTime(notes[i - 1], notes[i]) > 0) {
                 return i;
             }
         }
@@ -106,7 +106,7 @@ public final class Line {
         int count = 0;
         int at = same.first();
         for (int i = same.first(); i < to; i++) {
-            while (at < otherTo && other.notes[at] != notes[i] && Note.IN_TIME.compare(other.notes[at], notes[i]) < 0) {
+            while (at < otherTo && other.notes[at] != notes[i] && Note.compareInTime(other.notes[at], notes[i]) < 0) {
                 at++;
             }
             boolean known = at < otherTo && other.notes[at] == notes[i];
@@ -184,8 +184,8 @@ public final class Line {
         }
         boolean inOrder = true;
         for (int place : places) {
-            inOrder = inOrder && (place == 0 || Note.IN_TIME.compare(changed[place - 1], changed[place]) <= 0)
-                    && (place == changed.length - 1 || Note.IN_TIME.compare(changed[place], changed[place + 1]) <= 0);
+            inOrder = inOrder && (place == 0 || Note.compareInTime(changed[place - 1], changed[place]) <= 0)
+                    && (place == changed.length - 1 || Note.compareInTime(changed[place], changed[place + 1]) <= 0);
         }
         if (!inOrder) {
             Arrays.sort(changed, Note.IN_TIME);

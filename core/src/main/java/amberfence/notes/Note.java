@@ -79,7 +79,8 @@ public record Note(long id, long start, long length, int pitch, int velocity, in
         return start < other.end() && other.start < end();
     }
 
-    private static int compareInTime(Note a, Note b) {
+    /** As {@link #IN_TIME}, for lines, which compare each note with the next again and again. */
+    static int compareInTime(Note a, Note b) {
         if (a.start != b.start) {
             return Long.compare(a.start, b.start);
         }

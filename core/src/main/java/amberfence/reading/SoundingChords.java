@@ -4,17 +4,20 @@ import amberfence.notes.ChordSpan;
 import amberfence.notes.Note;
 import amberfence.notes.Progression;
 import amberfence.theory.PitchClassSet;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeMap;
 
 /** Which pitch classes the chord parts of a song sound at any tick. */
 public final class SoundingChords {
     public static final SoundingChords NONE = new SoundingChords(new TreeMap<>());
-    private final TreeMap<Long, PitchClassSet> from;
+    /** Where something else sounds, and what; looked through much faster than a map. */
+    private final long[] starts;
+    private final PitchClassSet[] sounding;
 
     private SoundingChords(TreeMap<Long, PitchClassSet> from) {
-        this.from = from;
+        starts = from.keySet().stream().mapToLong(Long::longValue).toArray();
+        sounding = from.values().toArray(PitchClassSet[]::new);
     }
 
     /** What the chords of a progression sound. */
@@ -48,12 +51,13 @@ public final class SoundingChords {
     }
 
     public boolean isEmpty() {
-        return from.isEmpty();
+        return starts.length == 0;
     }
 
     /** The pitch classes that sound at a tick, none between chords. */
     public PitchClassSet at(long tick) {
-        Map.Entry<Long, PitchClassSet> entry = from.floorEntry(tick);
-        return entry == null ? PitchClassSet.EMPTY : entry.getValue();
+        int found = Arrays.binarySearch(starts, tick);
+        int place = found < 0 ? -found - 2 : found;
+        return place < 0 ? PitchClassSet.EMPTY : sounding[place];
     }
 }

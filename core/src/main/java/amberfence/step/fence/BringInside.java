@@ -94,6 +94,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     private void alongTheLine(Bringing bringing) {
         int[] low = new int[bringing.notes.size()];
         int[] high = new int[low.length];
+        boolean[] outside = new boolean[low.length];
         boolean[] moves = new boolean[low.length];
         boolean byChord = tieBreak == TieBreak.CHORD && !bringing.around.chords().isEmpty();
         if (tieBreak == TieBreak.CHORD && !byChord) {
@@ -102,7 +103,8 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         for (int i = 0; i < low.length; i++) {
             Note note = bringing.notes.get(i);
             settle(i, note.pitch(), low, high);
-            moves[i] = bringing.isToMove(i);
+            outside[i] = bringing.isOutside(note);
+            moves[i] = outside[i] && bringing.mayMove(i);
             if (!moves[i]) {
                 continue;
             }
@@ -124,8 +126,10 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
         for (int i = 0; i < low.length; i++) {
             Note note = bringing.notes.get(i);
-            if (!moves[i]) {
-                bringing.keep(i);
+            if (!outside[i]) {
+                bringing.work.keep(note);
+            } else if (!moves[i]) {
+                bringing.keepOutside(i);
             } else {
                 bringing.move(note, shaped.pitch(i), low[i] == high[i] ? settled(note, low[i], bringing.neighbours(note)) : shaped.reason(i));
             }
@@ -152,8 +156,10 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     private void eachByItself(Bringing bringing) {
         for (int i = 0; i < bringing.notes.size(); i++) {
             Note note = bringing.notes.get(i);
-            if (!bringing.isToMove(i)) {
-                bringing.keep(i);
+            if (!bringing.isOutside(note)) {
+                bringing.work.keep(note);
+            } else if (!bringing.mayMove(i)) {
+                bringing.keepOutside(i);
             } else if (moveTo == MoveTo.LEAVE_OUT) {
                 bringing.work.remove(note, new FenceReason.LeftOut());
             } else {
@@ -223,14 +229,15 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             return !neighbours(note).isInside(note.pitch()) && !around.fence().isAllowedByHand(note);
         }
 
-        boolean isToMove(int index) {
-            Note note = notes.get(index);
-            return isOutside(note) && around.isFree(note) && passing.of(index).isEmpty();
+        /** Whether a note that is outside may go somewhere else. */
+        boolean mayMove(int index) {
+            return around.isFree(notes.get(index)) && passing.of(index).isEmpty();
         }
 
-        void keep(int index) {
+        /** A note that is outside stays, and why. */
+        void keepOutside(int index) {
             Note note = notes.get(index);
-            if (!around.picked().contains(note) || !isOutside(note)) {
+            if (!around.picked().contains(note)) {
                 work.keep(note);
             } else if (around.left().contains(note)) {
                 work.leave(note, new Reason.LeftByHand());
