@@ -49,7 +49,7 @@ public final class Line {
     }
 
     /** Of notes that are known to be in order, in an array that nobody else has. */
-    private Line(Note[] inOrder) {
+    Line(Note[] inOrder) {
         notes = inOrder;
         list = new NoteList(inOrder);
     }

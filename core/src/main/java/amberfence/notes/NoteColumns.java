@@ -6,18 +6,18 @@ import java.util.List;
 public final class NoteColumns {
     private final long[] starts;
     private final long[] ends;
-    private final int[] pitches;
+    private final byte[] pitches;
 
     /** @param notes in the order in which they are asked for */
     public NoteColumns(List<Note> notes) {
         starts = new long[notes.size()];
         ends = new long[starts.length];
-        pitches = new int[starts.length];
+        pitches = new byte[starts.length];
         for (int i = 0; i < starts.length; i++) {
             Note note = notes.get(i);
             starts[i] = note.start();
             ends[i] = note.end();
-            pitches[i] = note.pitch();
+            pitches[i] = (byte) note.pitch();
         }
     }
 

@@ -13,18 +13,20 @@ final class Unisons {
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
         Note[] sounding = new Note[16 * 128];
+        long[] ends = new long[sounding.length];
         NoteIndex old = null;
         for (Note note : out.notes()) {
             int voice = note.channel() << 7 | note.pitch();
-            Note earlier = sounding[voice];
-            if (earlier != null && earlier.end() > note.start()) {
+            if (ends[voice] > note.start()) {
+                Note earlier = sounding[voice];
                 old = old == null ? new NoteIndex(List.of(before)) : old;
                 if (!isUnison(old, old.place(earlier.id()), old.place(note.id()))) {
                     findings.add(new Finding.Unison(earlier, note));
                 }
             }
-            if (earlier == null || earlier.end() < note.end()) {
+            if (ends[voice] < note.end()) {
                 sounding[voice] = note;
+                ends[voice] = note.end();
             }
         }
     }

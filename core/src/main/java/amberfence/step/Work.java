@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.notes.Line;
+import amberfence.notes.LineBuilder;
 import amberfence.notes.Note;
 import amberfence.notes.NoteIdentity;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ public final class Work {
 
     private final Line in;
     private final Surroundings around;
-    private final List<Note> out;
+    private final LineBuilder out;
     private final List<Change> changes = new ArrayList<>();
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
@@ -46,7 +47,7 @@ public final class Work {
     public Work(Line in, Surroundings around) {
         this.in = in;
         this.around = around;
-        this.out = new ArrayList<>(in.size());
+        this.out = new LineBuilder(in.size());
     }
 
     /** A note becomes another, which may be the same. */
@@ -163,7 +164,7 @@ public final class Work {
         if (told != in.size()) {
             throw new IllegalStateException("of " + in.size() + " notes a step told " + told);
         }
-        Line line = changes.isEmpty() ? in : Line.of(out);
+        Line line = changes.isEmpty() ? in : out.build();
         Unisons.find(in, line, findings);
         if (around.picked().isEmpty() && !in.isEmpty()) {
             findings.add(new Finding.NothingPicked());

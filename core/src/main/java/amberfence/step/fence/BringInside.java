@@ -92,54 +92,47 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
     /** The two sides of every note that is to move, weighed over the whole line. */
     private void alongTheLine(Bringing bringing) {
-        int[] low = new int[bringing.notes.size()];
-        int[] high = new int[low.length];
-        boolean[] outside = new boolean[low.length];
-        boolean[] moves = new boolean[low.length];
+        int size = bringing.notes.size();
+        Candidates candidates = new Candidates(size);
+        boolean[] outside = new boolean[size];
+        boolean[] moves = new boolean[size];
         boolean byChord = tieBreak == TieBreak.CHORD && !bringing.around.chords().isEmpty();
         if (tieBreak == TieBreak.CHORD && !byChord) {
             bringing.work.find(new FenceFinding.NoChords());
         }
-        for (int i = 0; i < low.length; i++) {
+        for (int i = 0; i < size; i++) {
             Note note = bringing.notes.get(i);
-            settle(i, note.pitch(), low, high);
+            candidates.settle(i, note.pitch());
             outside[i] = bringing.isOutside(note);
             moves[i] = outside[i] && bringing.mayMove(i);
             if (!moves[i]) {
                 continue;
             }
-            Neighbours neighbours = bringing.neighbours(note);
-            low[i] = neighbours.below(note.pitch());
-            high[i] = neighbours.above(note.pitch());
-            int nearer = (high[i] - note.pitch()) - (note.pitch() - low[i]);
-            if (low[i] == Neighbours.NONE || high[i] == Neighbours.NONE) {
-                settle(i, Math.max(low[i], high[i]), low, high);
-            } else if (nearer != 0 && moveTo != MoveTo.LINE_FIRST) {
-                settle(i, nearer > 0 ? low[i] : high[i], low, high);
-            } else if (nearer == 0 && byChord) {
+            candidates.near(i, note.pitch(), bringing.neighbours(note));
+            int low = candidates.low(i);
+            int high = candidates.high(i);
+            int nearer = (high - note.pitch()) - (note.pitch() - low);
+            if (low != high && nearer != 0 && moveTo != MoveTo.LINE_FIRST) {
+                candidates.settle(i, nearer > 0 ? low : high);
+            } else if (low != high && nearer == 0 && byChord) {
                 PitchClassSet chord = bringing.around.chords().at(note.start());
-                if (chord.containsPitch(low[i]) != chord.containsPitch(high[i])) {
-                    settle(i, chord.containsPitch(low[i]) ? low[i] : high[i], low, high);
+                if (chord.containsPitch(low) != chord.containsPitch(high)) {
+                    candidates.settle(i, chord.containsPitch(low) ? low : high);
                 }
             }
         }
-        ShapedLine shaped = new ShapedLine(bringing.notes, low, high);
-        for (int i = 0; i < low.length; i++) {
+        ShapedLine shaped = new ShapedLine(bringing.notes, candidates);
+        for (int i = 0; i < size; i++) {
             Note note = bringing.notes.get(i);
             if (!outside[i]) {
                 bringing.work.keep(note);
             } else if (!moves[i]) {
                 bringing.keepOutside(i);
             } else {
-                bringing.move(note, shaped.pitch(i), low[i] == high[i] ? settled(note, low[i], bringing.neighbours(note)) : shaped.reason(i));
+                bringing.move(note, shaped.pitch(i), candidates.isFixed(i) ? settled(note, shaped.pitch(i), bringing.neighbours(note)) : shaped.reason(i));
             }
         }
         shaped.findLostSteps(bringing.work);
-    }
-
-    private static void settle(int index, int pitch, int[] low, int[] high) {
-        low[index] = pitch;
-        high[index] = pitch;
     }
 
     /** Why a note went where it did that was settled before the line was weighed. */

@@ -7,16 +7,16 @@ import java.util.Optional;
 /** Finds out, for a note of a solved line, what tipped the balance between its two candidates. */
 final class Explanation {
     private final LineGraph graph;
-    private final int[] solved;
+    private final byte[] solved;
 
-    Explanation(LineGraph graph, int[] solved) {
+    Explanation(LineGraph graph, byte[] solved) {
         this.graph = graph;
         this.solved = solved;
     }
 
     Reason of(int note) {
         int chosen = solved[note];
-        int other = chosen == graph.low[note] ? graph.high[note] : graph.low[note];
+        int other = chosen == graph.low(note) ? graph.high(note) : graph.low(note);
         if (meets(note, other) && !meets(note, chosen)) {
             return new Reason.AvoidedUnison(chosen, other);
         }

@@ -15,8 +15,7 @@ final class LineGraph {
 
     private final List<Note> notes;
     private final NoteColumns columns;
-    final int[] low;
-    final int[] high;
+    private final Candidates candidates;
     /** Index of the note before in the same voice, or −1. */
     final int[] previous;
     /** Index of the note after in the same voice, or −1. */
@@ -26,11 +25,10 @@ final class LineGraph {
     /** The last note with which a note sounds together; null as above. */
     private int[] lastTogether;
 
-    LineGraph(List<Note> notes, int[] low, int[] high) {
+    LineGraph(List<Note> notes, Candidates candidates) {
         this.notes = notes;
         this.columns = new NoteColumns(notes);
-        this.low = low;
-        this.high = high;
+        this.candidates = candidates;
         this.previous = VoiceSplitter.previous(columns);
         this.next = VoiceSplitter.next(previous);
         findTogether();
@@ -54,8 +52,16 @@ final class LineGraph {
         return Math.max(Math.max(note, next[note]), lastTogether == null ? note : lastTogether[note]);
     }
 
+    int low(int note) {
+        return candidates.low(note);
+    }
+
+    int high(int note) {
+        return candidates.high(note);
+    }
+
     boolean isFixed(int note) {
-        return low[note] == high[note];
+        return candidates.isFixed(note);
     }
 
     private void findTogether() {
@@ -99,7 +105,7 @@ final class LineGraph {
         Note first = notes.get(a);
         Note second = notes.get(b);
         return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && columns.pitch(a) != columns.pitch(b)
-                && (low[a] == low[b] || low[a] == high[b] || high[a] == low[b] || high[a] == high[b]);
+                && (low(a) == low(b) || low(a) == high(b) || high(a) == low(b) || high(a) == high(b));
     }
 
     /** The cost of two notes that bear on each other taking these pitches. */
@@ -129,7 +135,7 @@ final class LineGraph {
         if (isFixed(note)) {
             return false;
         }
-        int other = candidate == low[note] ? high[note] : low[note];
+        int other = candidate == low(note) ? high(note) : low(note);
         return Math.abs(other - pitch(note)) <= Math.abs(candidate - pitch(note)) + 1;
     }
 }

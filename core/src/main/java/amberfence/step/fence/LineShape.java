@@ -36,18 +36,18 @@ final class LineShape {
     }
 
     /** The chosen pitch for each note. */
-    static int[] solve(LineGraph graph) {
+    static byte[] solve(LineGraph graph) {
         return new LineShape(graph).solve();
     }
 
-    private int[] solve() {
+    private byte[] solve() {
         int size = graph.size();
         for (int note = 0; note < size; note++) {
             if (!graph.isFixed(note)) {
                 open(note);
                 closeFinished(note);
             } else if (liveCount > 0) {
-                addEdges(note, graph.low[note], 0, states);
+                addEdges(note, graph.low(note), 0, states);
                 closeFinished(note);
             }
         }
@@ -59,9 +59,9 @@ final class LineShape {
             }
             goesHigh[choice.note] = (choice.bits[state >> 6] >>> (state & 63) & 1) == 1;
         }
-        int[] pitches = new int[size];
+        byte[] pitches = new byte[size];
         for (int note = 0; note < size; note++) {
-            pitches[note] = goesHigh[note] ? graph.high[note] : graph.low[note];
+            pitches[note] = (byte) (goesHigh[note] ? graph.high(note) : graph.low(note));
         }
         return pitches;
     }
@@ -73,14 +73,14 @@ final class LineShape {
         if (states > costs.length) {
             costs = Arrays.copyOf(costs, states);
         }
-        long down = ShapeCost.distance(graph.pitch(note), graph.low[note]);
-        long up = ShapeCost.distance(graph.pitch(note), graph.high[note]);
+        long down = ShapeCost.distance(graph.pitch(note), graph.low(note));
+        long up = ShapeCost.distance(graph.pitch(note), graph.high(note));
         for (int state = 0; state < half; state++) {
             costs[half + state] = costs[state] + up;
             costs[state] += down;
         }
-        addEdges(note, graph.low[note], 0, half);
-        addEdges(note, graph.high[note], half, 2 * half);
+        addEdges(note, graph.low(note), 0, half);
+        addEdges(note, graph.high(note), half, 2 * half);
         live[liveCount++] = note;
         if (liveCount > MOST_LIVE) {
             decideOldest();
@@ -101,7 +101,7 @@ final class LineShape {
 
     private void addEdge(int earlier, int note, int pitch, int from, int to) {
         if (graph.isFixed(earlier) || decided[earlier]) {
-            int settled = goesHigh[earlier] ? graph.high[earlier] : graph.low[earlier];
+            int settled = goesHigh[earlier] ? graph.high(earlier) : graph.low(earlier);
             long cost = graph.cost(earlier, settled, note, pitch);
             for (int state = from; state < to; state++) {
                 costs[state] += cost;
@@ -109,8 +109,8 @@ final class LineShape {
             return;
         }
         int slot = slot(earlier);
-        long whenLow = graph.cost(earlier, graph.low[earlier], note, pitch);
-        long whenHigh = graph.cost(earlier, graph.high[earlier], note, pitch);
+        long whenLow = graph.cost(earlier, graph.low(earlier), note, pitch);
+        long whenHigh = graph.cost(earlier, graph.high(earlier), note, pitch);
         for (int state = from; state < to; state++) {
             costs[state] += (state >> slot & 1) == 0 ? whenLow : whenHigh;
         }

@@ -9,18 +9,17 @@ import java.util.List;
 public final class ShapedLine {
     private final List<Note> notes;
     private final LineGraph graph;
-    private final int[] solved;
+    private final byte[] solved;
     private final Explanation explanation;
 
     /**
      * Weighs the whole line at once.
      *
-     * @param low the lower candidate of each note; where it equals the higher one there is no choice
-     * @param high the higher candidate of each note
+     * @param candidates of each note
      */
-    public ShapedLine(List<Note> notes, int[] low, int[] high) {
+    public ShapedLine(List<Note> notes, Candidates candidates) {
         this.notes = notes;
-        this.graph = new LineGraph(notes, low, high);
+        this.graph = new LineGraph(notes, candidates);
         this.solved = LineShape.solve(graph);
         this.explanation = new Explanation(graph, solved);
     }

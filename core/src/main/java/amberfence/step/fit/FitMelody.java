@@ -13,6 +13,7 @@ import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
+import amberfence.step.fence.Candidates;
 import amberfence.step.fence.Neighbours;
 import amberfence.step.fence.ShapedLine;
 import amberfence.theory.PitchClassSet;
@@ -99,8 +100,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
         private final Work work;
         private final Chordless chordless;
         private final Map<PitchClassSet, Neighbours> near = new HashMap<>();
-        private final int[] low;
-        private final int[] high;
+        private final Candidates candidates;
         private final boolean[] strong;
         private final boolean[] leftByHand;
 
@@ -110,8 +110,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
             this.ruling = ruling;
             this.work = work;
             this.chordless = new Chordless(source.gaps(), around);
-            this.low = new int[notes.size()];
-            this.high = new int[notes.size()];
+            this.candidates = new Candidates(notes.size());
             this.strong = new boolean[notes.size()];
             this.leftByHand = new boolean[notes.size()];
         }
@@ -120,7 +119,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
             for (int i = 0; i < notes.size(); i++) {
                 choose(i);
             }
-            ShapedLine shaped = new ShapedLine(notes, low, high);
+            ShapedLine shaped = new ShapedLine(notes, candidates);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int chord = ruling.over(note);
@@ -142,8 +141,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
         /** The two pitches between which a note may choose, which are its own where it may stay. */
         private void choose(int i) {
             Note note = notes.get(i);
-            low[i] = note.pitch();
-            high[i] = note.pitch();
+            candidates.settle(i, note.pitch());
             int chord = ruling.over(note);
             if (!around.picked().contains(note) || chord == RulingChords.NONE && source.gaps() == Gaps.LEAVE) {
                 return;
@@ -160,13 +158,7 @@ public record FitMelody(ChordSource source, Mode mode) implements FitStep {
             if (leftByHand[i]) {
                 return;
             }
-            Neighbours neighbours = near.computeIfAbsent(allowed, Neighbours::new);
-            low[i] = neighbours.below(note.pitch());
-            high[i] = neighbours.above(note.pitch());
-            if (low[i] == Neighbours.NONE || high[i] == Neighbours.NONE) {
-                low[i] = Math.max(low[i], high[i]);
-                high[i] = low[i];
-            }
+            candidates.near(i, note.pitch(), near.computeIfAbsent(allowed, Neighbours::new));
         }
     }
 }

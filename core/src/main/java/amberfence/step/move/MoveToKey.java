@@ -10,6 +10,8 @@ import amberfence.step.StepGroup;
 import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Work;
+import amberfence.step.fence.Candidates;
+import amberfence.step.fence.Neighbours;
 import amberfence.step.fence.ShapedLine;
 import amberfence.theory.Degree;
 import amberfence.theory.Key;
@@ -17,7 +19,6 @@ import amberfence.theory.KeyKin;
 import amberfence.theory.KeyLadder;
 import amberfence.theory.Octaves;
 import amberfence.theory.PitchClass;
-import amberfence.theory.PitchClassSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -93,9 +94,8 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
         private final Surroundings around;
         private final KeyLadders ladders;
         private final KeyLadder target = KeyLadder.of(to);
-        private final PitchClassSet inside = to.pitchClasses();
-        private final int[] low;
-        private final int[] high;
+        private final Neighbours inside = new Neighbours(to.pitchClasses());
+        private final Candidates candidates;
         private final boolean[] byDegree;
 
         Moving(Line line, Surroundings around) {
@@ -103,8 +103,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             this.notes = line.notes();
             this.around = around;
             this.ladders = new KeyLadders(around.fence());
-            this.low = new int[notes.size()];
-            this.high = new int[notes.size()];
+            this.candidates = new Candidates(notes.size());
             this.byDegree = new boolean[notes.size()];
         }
 
@@ -119,7 +118,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             for (int i = 0; i < notes.size(); i++) {
                 shifted[i] = placed(i, work);
             }
-            ShapedLine shaped = new ShapedLine(List.of(shifted), low, high);
+            ShapedLine shaped = new ShapedLine(List.of(shifted), candidates);
             for (int i = 0; i < notes.size(); i++) {
                 Note note = notes.get(i);
                 int pitch = shaped.pitch(i);
@@ -133,8 +132,7 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
         private Note placed(int i, Work work) {
             Note note = notes.get(i);
             if (!around.isFree(note)) {
-                low[i] = note.pitch();
-                high[i] = note.pitch();
+                candidates.settle(i, note.pitch());
                 return note;
             }
             KeyLadder ladder = ladders.of(start(note));
@@ -146,25 +144,13 @@ public record MoveToKey(Optional<Key> from, Key to, Way way) implements Step {
             if (taken != wanted) {
                 work.find(new Finding.OctaveBack(note, taken));
             }
-            byDegree[i] = direct.isPresent() || inside.containsPitch(taken);
-            low[i] = taken;
-            high[i] = taken;
-            if (!byDegree[i]) {
-                widen(i);
+            byDegree[i] = direct.isPresent() || inside.isInside(taken);
+            if (byDegree[i]) {
+                candidates.settle(i, taken);
+            } else {
+                candidates.near(i, taken, inside);
             }
             return note.withPitch(Octaves.within(note.pitch() + shift));
-        }
-
-        /** From a pitch outside to the inside ones on both sides of it; at an end of MIDI to the only one. */
-        private void widen(int i) {
-            while (low[i] > 0 && !inside.containsPitch(low[i])) {
-                low[i]--;
-            }
-            while (high[i] < 127 && !inside.containsPitch(high[i])) {
-                high[i]++;
-            }
-            low[i] = inside.containsPitch(low[i]) ? low[i] : high[i];
-            high[i] = inside.containsPitch(high[i]) ? high[i] : low[i];
         }
 
         private int degreeToDegree(int pitch, KeyLadder ladder, int shift) {

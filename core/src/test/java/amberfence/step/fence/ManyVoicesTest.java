@@ -37,12 +37,14 @@ class ManyVoicesTest {
 
     private static LineGraph graph(List<Note> notes, String key) {
         Neighbours neighbours = new Neighbours(Key.parse(key).pitchClasses());
-        int[] low = notes.stream().mapToInt(note -> neighbours.below(note.pitch())).toArray();
-        int[] high = notes.stream().mapToInt(note -> neighbours.above(note.pitch())).toArray();
-        return new LineGraph(notes, low, high);
+        Candidates candidates = new Candidates(notes.size());
+        for (int i = 0; i < notes.size(); i++) {
+            candidates.near(i, notes.get(i).pitch(), neighbours);
+        }
+        return new LineGraph(notes, candidates);
     }
 
-    private static long cost(LineGraph graph, int[] pitches) {
+    private static long cost(LineGraph graph, byte[] pitches) {
         long cost = 0;
         for (int note = 0; note < pitches.length; note++) {
             cost += ShapeCost.distance(graph.pitch(note), pitches[note]);
@@ -65,9 +67,9 @@ class ManyVoicesTest {
         LineGraph graph = graph(notes, gaps ? "A minor pentatonic" : "C major");
         long best = Long.MAX_VALUE;
         for (int choice = 0; choice < 1 << notes.size(); choice++) {
-            int[] pitches = new int[notes.size()];
+            byte[] pitches = new byte[notes.size()];
             for (int i = 0; i < pitches.length; i++) {
-                pitches[i] = (choice >> i & 1) == 0 ? graph.low[i] : graph.high[i];
+                pitches[i] = (byte) ((choice >> i & 1) == 0 ? graph.low(i) : graph.high(i));
             }
             best = Math.min(best, cost(graph, pitches));
         }
