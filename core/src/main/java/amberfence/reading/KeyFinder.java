@@ -5,6 +5,7 @@ import amberfence.notes.Note;
 import amberfence.notes.TimeMap;
 import amberfence.theory.Key;
 import amberfence.theory.PitchClass;
+import amberfence.theory.PitchClassSet;
 import amberfence.theory.Scale;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -113,9 +114,10 @@ public final class KeyFinder {
         double bonus = frame.judge(key.tonic().pitchClass(), evidence);
         ScaleProfile.colour(key, counts).ifPresent(evidence::add);
         double score = 0.8 * Math.max(0, correlation) + bonus - ScaleProfile.rarity(key.scale()) + third(key);
+        PitchClassSet inside = key.pitchClasses();
         int outside = 0;
         for (int i = 0; i < 12; i++) {
-            outside += key.contains(new PitchClass(i)) ? 0 : counts[i];
+            outside += inside.containsPitch(i) ? 0 : counts[i];
         }
         return new KeyCandidate(key, Math.max(0, Math.min(1, score)), outside, evidence);
     }

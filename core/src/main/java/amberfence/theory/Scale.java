@@ -68,7 +68,12 @@ public record Scale(String name, List<String> synonyms, List<Degree> degrees, St
 
     /** Semitones above the tonic as a set whose member 0 is the tonic. */
     public PitchClassSet semitones() {
-        return PitchClassSet.of(degrees.stream().mapToInt(Degree::semitones).toArray());
+        // Asked for with every key that is weighed along a song.
+        int bits = 0;
+        for (Degree degree : degrees) {
+            bits |= 1 << degree.semitones();
+        }
+        return new PitchClassSet(bits);
     }
 
     public boolean isOwn() {
