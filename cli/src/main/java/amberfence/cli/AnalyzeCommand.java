@@ -208,7 +208,11 @@ final class AnalyzeCommand implements Runnable {
         Song harmonized = ProgressionEdits.read(keyed, chords.chords());
         if (!harmonized.progression().isEmpty()) {
             out.println();
-            out.println(chords.underTune() ? "Chords that go under the tune" : "Chords");
+            out.println(switch (chords.basis()) {
+                case TUNE -> "Chords that go under the tune";
+                case BASS -> "Chords that go over the bass";
+                default -> "Chords";
+            });
             ChordChart.symbols(harmonized).lines().forEach(line -> out.println("  " + line));
         }
         if (!read.notices().isEmpty() && !CommandFiles.isWrittenMusic(file)) {

@@ -21,14 +21,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The chords that the parts of a song sound together, or that go under its tunes where it has no more than these and a bass. */
+/** The chords that the parts of a song sound together, or that go with its tunes and basses where it has nothing else. */
 public final class SongChords {
-    /**
-     * What was found.
-     *
-     * @param underTune whether nothing sounds these chords, but they go under a tune that has no bass either
-     */
-    public record Found(List<ReadChord> chords, boolean underTune) {
+    /** What chords were taken from: what sounds together, a tune that they go under, a bass that they go over, or both of these. */
+    public enum Basis {
+        SOUND, TUNE, BASS, TUNE_AND_BASS
+    }
+
+    /** What was found. */
+    public record Found(List<ReadChord> chords, Basis basis) {
         public Found {
             chords = List.copyOf(chords);
         }
@@ -38,38 +39,46 @@ public final class SongChords {
         boolean isTune() {
             return role == Role.MELODY && TuneChords.isTune(line);
         }
+
+        boolean isBass() {
+            return role == Role.BASS;
+        }
     }
 
-    /**
-     * What chords are taken from.
-     *
-     * @param areTunes whether there are tunes and nothing else but basses
-     */
-    private record Voices(List<Voice> all, boolean areTunes, TimeMap time, FenceLine fence) {
+    /** What chords are taken from, in its song. */
+    private record Voices(List<Voice> all, Basis basis, TimeMap time, FenceLine fence) {
         static Voices of(List<Voice> all, Song song) {
-            boolean areTunes = all.stream().anyMatch(voice -> voice.role == Role.MELODY) && all.stream().allMatch(voice -> voice.role == Role.BASS || voice.isTune());
-            return new Voices(all, areTunes, song.time(), song.fence().along(song.time()));
+            return new Voices(all, basis(all, song.time()), song.time(), song.fence().along(song.time()));
+        }
+
+        private static Basis basis(List<Voice> all, TimeMap time) {
+            boolean bass = all.stream().anyMatch(Voice::isBass);
+            boolean tune = all.stream().anyMatch(voice -> voice.role == Role.MELODY);
+            if (tune && all.stream().allMatch(voice -> voice.isBass() || voice.isTune())) {
+                return bass ? Basis.TUNE_AND_BASS : Basis.TUNE;
+            }
+            return bass && all.stream().allMatch(voice -> voice.isBass() && TuneChords.isBass(voice.line, time)) ? Basis.BASS : Basis.SOUND;
         }
 
         /** Only what sounds in a span of ticks; what they are is decided by the whole of them. */
         Voices within(long from, long to) {
             return new Voices(all.stream().map(voice -> new Voice(voice.role, Line.of(voice.line.notes().stream()
-                    .filter(note -> note.start() < to && note.end() > from).toList()))).toList(), areTunes, time, fence);
+                    .filter(note -> note.start() < to && note.end() > from).toList()))).toList(), basis, time, fence);
         }
 
         Found read() {
-            if (!areTunes) {
-                return new Found(ChordReader.read(all.stream().map(Voice::line).toList(), time, fence), false);
+            if (basis == Basis.SOUND) {
+                return new Found(ChordReader.read(all.stream().map(Voice::line).toList(), time, fence), basis);
             }
-            Map<Boolean, List<Line>> bass = all.stream().collect(Collectors.partitioningBy(voice -> voice.role == Role.BASS,
+            Map<Boolean, List<Line>> bass = all.stream().collect(Collectors.partitioningBy(Voice::isBass,
                     Collectors.mapping(Voice::line, Collectors.toList())));
-            return new Found(TuneChords.under(bass.get(false), bass.get(true), time, fence), bass.get(true).isEmpty());
+            return new Found(TuneChords.under(bass.get(false), bass.get(true), time, fence), basis);
         }
 
-        /** Every name of what sounds together; of a tune there is none. */
+        /** Every name of what sounds together; of tunes and basses there is none. */
         List<Chord> names(long tick) {
             List<Integer> pitches = all.stream().flatMap(voice -> voice.line.notes().stream()).map(Note::pitch).toList();
-            if (areTunes || pitches.isEmpty()) {
+            if (basis != Basis.SOUND || pitches.isEmpty()) {
                 return List.of();
             }
             PitchClassSet sounding = PitchClassSet.of(pitches.stream().mapToInt(Integer::intValue).toArray());
@@ -82,7 +91,7 @@ public final class SongChords {
 
     /**
      * The chords of a whole song: read out of its chord, figure and bass parts, or, without chords, out of all that has pitches; those that
-     * go under its tunes where it has nothing else but a bass.
+     * go with its tunes and basses where it has nothing else.
      */
     public static Found read(Song song) {
         Set<Role> harmony = EnumSet.of(Role.CHORDS, Role.BASS, Role.FIGURE);
@@ -91,7 +100,7 @@ public final class SongChords {
         return Voices.of(voices.stream().filter(voice -> !chords || harmony.contains(voice.role)).toList(), song).read();
     }
 
-    /** The chords of one line that has some role: those that it sounds, or that go under it when it is a tune. */
+    /** The chords of one line that has some role: those that it sounds, or that go with it when it is a tune or a bass. */
     public static Found read(Song song, Role role, Line line) {
         return Voices.of(List.of(new Voice(role, line)), song).read();
     }

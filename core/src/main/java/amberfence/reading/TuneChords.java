@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * Chords that go under tunes, over a bass where there is one. Such lines have no chords that could be read; these are chords of the
+ * Chords that go under tunes, over a bass where there is one, or over a bass alone. Such lines have no chords that could be read; these are chords of the
  * key that hold most of their notes, stand on the bass and follow each other as chords usually do, beginning and ending on the tonic.
  * Of all ways through them the cheapest is found exactly, by dynamic programming.
  *
@@ -28,18 +28,27 @@ public final class TuneChords {
     private static final double[] MOTION = {0.06, 0.16, 0.3, 0.4};
     private static final double WITHIN_A_BAR = 0.3;
     private static final double OTHER_KEY = 0.2;
-    /** What it costs not to begin and not to end on the tonic. */
-    private static final double BEGINNING = 0.4;
-    private static final double ENDING = 0.8;
-    /** What it costs that the bass is the third, the fifth, or no note of the chord. */
-    private static final double BASS_THIRD = 0.2;
-    private static final double BASS_FIFTH = 0.3;
-    private static final double BASS_FOREIGN = 0.7;
-    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure; with a bass a little further. */
+    /**
+     * What counts beside the notes.
+     *
+     * @param beginning what it costs not to begin on the tonic
+     * @param ending what it costs not to end on it
+     * @param third what it costs that the bass is the third, and the others alike, of the chord
+     * @param foreign what it costs that the bass is no note of it
+     */
+    private record Costs(double beginning, double ending, double third, double fifth, double foreign) {
+        static final Costs OF_A_TUNE = new Costs(0.4, 0.8, 0.2, 0.3, 0.7);
+        /** A bass that stands alone says nearly all: roots, and fifths beside them. */
+        static final Costs OF_A_BASS = new Costs(0.1, 0.1, 0.45, 0.3, 0.7);
+    }
+
+    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure; with both a tune and a bass a little further. */
     private static final double MOST_CERTAIN = 0.7;
     private static final double MOST_CERTAIN_ON_BASS = 0.9;
 
     private final List<TuneSlots.Slot> slots;
+    private final double mostCertain;
+    private final Costs costs;
     private final List<Chords> chords = new ArrayList<>();
     /** What each chord costs in each slot by itself. */
     private final double[][] own;
@@ -64,10 +73,12 @@ public final class TuneChords {
 
     private TuneChords(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
         slots = TuneSlots.of(tunes, basses, time);
+        costs = tunes.isEmpty() ? Costs.OF_A_BASS : Costs.OF_A_TUNE;
+        mostCertain = tunes.isEmpty() || basses.isEmpty() ? MOST_CERTAIN : MOST_CERTAIN_ON_BASS;
         Map<Key, Chords> known = new HashMap<>();
         own = new double[slots.size()][];
         for (int i = 0; i < own.length; i++) {
-            Chords here = known.computeIfAbsent(fence.keyAt(slots.get(i).start()), key -> Chords.of(key, tunes));
+            Chords here = known.computeIfAbsent(fence.keyAt(slots.get(i).start()), key -> Chords.of(key, tunes.isEmpty() ? basses : tunes));
             chords.add(here);
             own[i] = new double[here.all.size()];
             for (int c = 0; c < own[i].length; c++) {
@@ -81,13 +92,30 @@ public final class TuneChords {
      * least three in ten move by step. In 202 tunes of books 3 % move less, and no chord that is broken in any usual way moves so much.
      */
     public static boolean isTune(Line line) {
+        return movesByStep(line) && RoleGuess.of(line) == Role.MELODY;
+    }
+
+    /**
+     * Whether a line is that of a bass, of which chords are not read but found to go over it: notes that mostly stand alone and move by
+     * step, as in a tune, or of which at most two different ones stand in most stretches from one strong beat to the next. Of a chord
+     * that is broken more do.
+     */
+    public static boolean isBass(Line line, TimeMap time) {
+        if (line.isEmpty() || RoleGuess.of(line) == Role.CHORDS) {
+            return false;
+        }
+        List<TuneSlots.Slot> slots = TuneSlots.of(List.of(), List.of(line), time);
+        return movesByStep(line) || 10 * slots.stream().filter(slot -> slot.different() <= 2).count() >= 7L * slots.size();
+    }
+
+    private static boolean movesByStep(Line line) {
         int moves = 0;
         int steps = 0;
         for (int i = 1; i < line.size(); i++) {
             moves += line.at(i).pitch() == line.at(i - 1).pitch() ? 0 : 1;
             steps += TuneSlots.isStep(line.at(i - 1), line.at(i)) ? 1 : 0;
         }
-        return 10 * steps >= 3 * moves && steps > 0 && RoleGuess.of(line) == Role.MELODY;
+        return 10 * steps >= 3 * moves && steps > 0;
     }
 
     /** The chords under a tune, in time, none of which is certain. */
@@ -95,7 +123,7 @@ public final class TuneChords {
         return under(List.of(tune), List.of(), time, fence);
     }
 
-    /** The chords under some tunes and over some basses, in time. */
+    /** The chords under some tunes and over some basses, in time; there may be none of one of the two. */
     public static List<ReadChord> under(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
         TuneChords all = new TuneChords(tunes, basses, time, fence);
         return all.slots.isEmpty() ? List.of() : all.found();
@@ -109,12 +137,12 @@ public final class TuneChords {
             before[i] = own[i].clone();
             came[i] = new byte[before[i].length];
             for (int c = 0; c < before[i].length; c++) {
-                before[i][c] += i == 0 ? edge(0, c, BEGINNING) : cheapest(i, c, before[i - 1], came[i]);
+                before[i][c] += i == 0 ? edge(0, c, costs.beginning) : cheapest(i, c, before[i - 1], came[i]);
             }
         }
         double[] behind = new double[before[count - 1].length];
         for (int c = 0; c < behind.length; c++) {
-            behind[c] = edge(count - 1, c, ENDING);
+            behind[c] = edge(count - 1, c, costs.ending);
         }
         ReadChord[] found = new ReadChord[count];
         int chosen = least(before[count - 1], behind);
@@ -174,15 +202,15 @@ public final class TuneChords {
         return from == to ? 0 : chords.get(slot).changes[from][to] + within;
     }
 
-    private static double own(TuneSlots.Slot slot, TuneCandidate chord) {
+    private double own(TuneSlots.Slot slot, TuneCandidate chord) {
         return FOREIGN - (1 + FOREIGN) * chord.share(slot.weights()) + chord.cost() + overBass(chord, slot.bass());
     }
 
-    private static double overBass(TuneCandidate chord, int bass) {
+    private double overBass(TuneCandidate chord, int bass) {
         if (bass == TuneSlots.NONE) {
             return 0;
         }
-        return chord.chord().member(new PitchClass(bass)).map(tone -> tone.number() == 1 ? 0 : tone.number() == 3 ? BASS_THIRD : BASS_FIFTH).orElse(BASS_FOREIGN);
+        return chord.chord().member(new PitchClass(bass)).map(tone -> tone.number() == 1 ? 0 : tone.number() == 3 ? costs.third : costs.fifth).orElse(costs.foreign);
     }
 
     private ReadChord chord(int slot, int chosen, double[] before, double[] behind) {
@@ -190,7 +218,7 @@ public final class TuneChords {
         TuneSlots.Slot here = slots.get(slot);
         List<Chord> others = IntStream.range(0, all.size()).filter(c -> c != chosen).boxed()
                 .sorted(Comparator.comparingDouble(c -> before[c] + behind[c])).map(c -> all.get(c).chord()).toList();
-        double certain = here.bass() == TuneSlots.NONE ? MOST_CERTAIN : MOST_CERTAIN_ON_BASS;
+        double certain = here.bass() == TuneSlots.NONE ? MOST_CERTAIN : mostCertain;
         return new ReadChord(here.start(), here.end(), onBass(all.get(chosen).chord(), here.bass()), certain * all.get(chosen).share(here.weights()), others);
     }
 

@@ -38,6 +38,15 @@ final class TuneSlots {
      * @param basses for how many ticks of its first main beat each of them is in the bass
      */
     record Slot(long start, long end, boolean beginsBar, double[] weights, long[] basses) {
+        /** How many different notes sound. */
+        int different() {
+            int different = 0;
+            for (double weight : weights) {
+                different += weight > 0 ? 1 : 0;
+            }
+            return different;
+        }
+
         /** The pitch class that is in the bass as it begins, or {@link #NONE}. */
         int bass() {
             int bass = NONE;

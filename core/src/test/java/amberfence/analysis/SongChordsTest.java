@@ -2,6 +2,8 @@ package amberfence.analysis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberfence.analysis.SongChords.Basis;
+import amberfence.notes.ChordSpan;
 import amberfence.notes.LineText;
 import amberfence.notes.Role;
 import amberfence.song.Part;
@@ -36,7 +38,7 @@ class SongChordsTest {
     void aTuneAloneGetsChordsThatGoUnderIt() {
         SongChords.Found found = SongChords.read(song(Role.MELODY, TUNE));
         assertThat(text(found)).isEqualTo(UNDER_TUNE);
-        assertThat(found.underTune()).isTrue();
+        assertThat(found.basis()).isEqualTo(Basis.TUNE);
     }
 
     @Test
@@ -49,7 +51,7 @@ class SongChordsTest {
     void aTuneOverABassGetsChordsThatStandOnIt() {
         SongChords.Found found = SongChords.read(with(song(Role.MELODY, TUNE), Role.BASS, "C2:8 F2:4 C2:4 F2:4 C2:4 G2:4 C2:4"));
         assertThat(text(found)).isEqualTo(UNDER_TUNE);
-        assertThat(found.underTune()).isFalse();
+        assertThat(found.basis()).isEqualTo(Basis.TUNE_AND_BASS);
         assertThat(text(SongChords.read(with(song(Role.MELODY, TUNE), Role.BASS, "A1:8 F2:4 C2:4 D2:4 A1:4 G2:4 C2:4")))).as("another bass, other chords").isEqualTo("Am F C Dm Am G C");
     }
 
@@ -57,13 +59,31 @@ class SongChordsTest {
     void chordsThatSoundAreReadWhateverTheTuneIs() {
         SongChords.Found found = SongChords.read(with(song(Role.MELODY, TUNE), Role.CHORDS, "[A3 C4 E4]:16 [G3 B3 D4]:16"));
         assertThat(text(found)).isEqualTo("Am G");
-        assertThat(found.underTune()).isFalse();
+        assertThat(found.basis()).isEqualTo(Basis.SOUND);
     }
 
     @Test
     void brokenChordsAndWhatSomebodyCallsAFigureAreRead() {
         assertThat(text(SongChords.read(song(Role.MELODY, BROKEN)))).isEqualTo("Cmaj7 Am7");
-        assertThat(SongChords.read(song(Role.FIGURE, TUNE)).underTune()).isFalse();
+        assertThat(SongChords.read(song(Role.FIGURE, TUNE)).basis()).isEqualTo(Basis.SOUND);
+    }
+
+    @Test
+    void aBassAloneGetsChordsThatStandOnIt() {
+        SongChords.Found found = SongChords.read(song(Role.BASS, "C2:4 G2:4 A2:4 E2:4 F2:4 C2:4 G2:4 D2:4 C2:16"));
+        assertThat(text(found)).as("roots and fifths").isEqualTo("C Am F G C");
+        assertThat(found.basis()).isEqualTo(Basis.BASS);
+        assertThat(found.chords()).as("a bass alone leaves them open").allMatch(chord -> chord.confidence() < ChordSpan.SURE);
+        assertThat(text(SongChords.read(song(Role.BASS, "A1:8 F2:8 C2:8 G2:8 A1:8 F2:8 C2:8 G2:8")))).as("round and round").isEqualTo("Am F C G Am F C G");
+        assertThat(text(SongChords.read(song(Role.BASS, "D2:16 G2:16 C2:16")))).as("roots").isEqualTo("Dm G C");
+        assertThat(text(SongChords.read(song(Role.BASS, "C2:2 D2:2 E2:2 G2:2 F2:2 G2:2 A2:2 C3:2 G2:2 A2:2 B2:2 G2:2 C2:8")))).as("walking").isEqualTo("C F G C");
+    }
+
+    @Test
+    void aBassThatBreaksChordsIsRead() {
+        SongChords.Found found = SongChords.read(song(Role.BASS, "C2 E2 G2 E2 C2 E2 G2 E2 G1 B1 D2 B1 G1 B1 D2 B1"));
+        assertThat(found.basis()).isEqualTo(Basis.SOUND);
+        assertThat(text(found)).isEqualTo("C G");
     }
 
     @Test

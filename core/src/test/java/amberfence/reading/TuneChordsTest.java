@@ -123,6 +123,22 @@ class TuneChordsTest {
         }
     }
 
+    /** The bass says the root; whether its third is major or minor, and which seventh, only the key tells. */
+    @Test
+    void overABassAloneTheRootsAreAsPrinted() throws IOException {
+        for (boolean alternating : new boolean[] {false, true}) {
+            long same = 0;
+            long all = 0;
+            for (Printed tune : Printed.all()) {
+                List<ReadChord> found = TuneChords.under(List.of(), List.of(bass(tune, alternating)), tune.time, Fence.of(KeyPlan.of(tune.key)).along(tune.time));
+                same += tune.same(found);
+                all += tune.length();
+            }
+            System.out.printf("chords over %s alone as printed: %d %% (aim 85 %%)%n", alternating ? "roots and fifths" : "roots", 100 * same / all);
+            assertThat((double) same / all).isGreaterThanOrEqualTo(0.85);
+        }
+    }
+
     @Test
     void aBassThatIsNotTheRootThroughoutAChordIsWrittenBelowIt() {
         List<ReadChord> found = TuneChords.under(List.of(line("C4 E4 G4:2 | D4 G4 B4 G4 | C4 E4 C4:2")), List.of(line("C2:4 | B1:4 | C2:2 G1:2")), FOUR,

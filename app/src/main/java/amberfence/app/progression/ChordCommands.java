@@ -150,9 +150,17 @@ public final class ChordCommands {
             return;
         }
         String count = Words.count("chordCount", found.chords().size());
-        session.edit(Words.say(found.underTune() ? "chords.under" : "chords.read", count), song -> ProgressionEdits.read(song, found.chords()));
+        session.edit(Words.say(switch (found.basis()) {
+            case TUNE -> "chords.under";
+            case BASS -> "chords.over";
+            default -> "chords.read";
+        }, count), song -> ProgressionEdits.read(song, found.chords()));
         long unsure = found.chords().stream().filter(chord -> chord.confidence() < ChordSpan.SURE).count();
-        session.say(found.underTune() ? Words.say("chords.underDone", count) : unsure == 0 ? Words.say("chords.readSure", count) : Words.say("chords.readDone", count, unsure));
+        session.say(switch (found.basis()) {
+            case TUNE -> Words.say("chords.underDone", count);
+            case BASS -> Words.say("chords.overDone", count);
+            default -> unsure == 0 ? Words.say("chords.readSure", count) : Words.say("chords.readDone", count, unsure);
+        });
     }
 
     public void replace(long id, Chord chord) {
