@@ -25,12 +25,11 @@ public final class LineBuilder {
 
     /** The line of all notes so far. */
     public Line build() {
-        // An array that is full is handed over; what is added later is written into another.
-        Note[] all = size == notes.length ? notes : Arrays.copyOf(notes, size);
         if (!inOrder) {
-            all = all == notes ? notes.clone() : all;
-            Arrays.sort(all, Note.IN_TIME);
+            Arrays.sort(notes, 0, size, Note.IN_TIME);
+            inOrder = true;
         }
-        return new Line(all);
+        // An array that is full is handed over; what is added later is written into another.
+        return new Line(size == notes.length ? notes : Arrays.copyOf(notes, size));
     }
 }

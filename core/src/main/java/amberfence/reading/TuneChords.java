@@ -35,19 +35,18 @@ public final class TuneChords {
      * @param ending what it costs not to end on it
      * @param third what it costs that the bass is the third, and the others alike, of the chord
      * @param foreign what it costs that the bass is no note of it
+     * @param certain how far anybody can be certain where there is a bass
      */
-    private record Costs(double beginning, double ending, double third, double fifth, double foreign) {
-        static final Costs OF_A_TUNE = new Costs(0.4, 0.8, 0.2, 0.3, 0.7);
+    private record Costs(double beginning, double ending, double third, double fifth, double foreign, double certain) {
+        static final Costs OF_A_TUNE = new Costs(0.4, 0.8, 0.2, 0.3, 0.7, 0.9);
         /** A bass that stands alone says nearly all: roots, and fifths beside them. */
-        static final Costs OF_A_BASS = new Costs(0.1, 0.1, 0.45, 0.3, 0.7);
+        static final Costs OF_A_BASS = new Costs(0.1, 0.1, 0.45, 0.3, 0.7, MOST_CERTAIN);
     }
 
-    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure; with both a tune and a bass a little further. */
+    /** How far anybody can be certain of a chord that nothing plays: below what counts as sure. */
     private static final double MOST_CERTAIN = 0.7;
-    private static final double MOST_CERTAIN_ON_BASS = 0.9;
 
     private final List<TuneSlots.Slot> slots;
-    private final double mostCertain;
     private final Costs costs;
     private final List<Chords> chords = new ArrayList<>();
     /** What each chord costs in each slot by itself. */
@@ -74,7 +73,6 @@ public final class TuneChords {
     private TuneChords(List<Line> tunes, List<Line> basses, TimeMap time, FenceLine fence) {
         slots = TuneSlots.of(tunes, basses, time);
         costs = tunes.isEmpty() ? Costs.OF_A_BASS : Costs.OF_A_TUNE;
-        mostCertain = tunes.isEmpty() || basses.isEmpty() ? MOST_CERTAIN : MOST_CERTAIN_ON_BASS;
         Map<Key, Chords> known = new HashMap<>();
         own = new double[slots.size()][];
         for (int i = 0; i < own.length; i++) {
@@ -218,7 +216,7 @@ public final class TuneChords {
         TuneSlots.Slot here = slots.get(slot);
         List<Chord> others = IntStream.range(0, all.size()).filter(c -> c != chosen).boxed()
                 .sorted(Comparator.comparingDouble(c -> before[c] + behind[c])).map(c -> all.get(c).chord()).toList();
-        double certain = here.bass() == TuneSlots.NONE ? MOST_CERTAIN : mostCertain;
+        double certain = here.bass() == TuneSlots.NONE ? MOST_CERTAIN : costs.certain;
         return new ReadChord(here.start(), here.end(), onBass(all.get(chosen).chord(), here.bass()), certain * all.get(chosen).share(here.weights()), others);
     }
 

@@ -22,6 +22,9 @@ final class BassWays {
     private final int[] pitches = new int[BassCandidates.MOST];
     private final long[] costs = new long[BassCandidates.MOST];
     private int size;
+    /** The pitches that are to be reached, each once, rising. */
+    private final int[] goals = new int[BassCandidates.MOST];
+    private int goalCount;
 
     /** @param variety what it costs that a pitch is repeated, which tires */
     BassWays(int variety) {
@@ -34,15 +37,24 @@ final class BassWays {
      * @param best what each pitch of the note before costs with all that lies before it
      */
     void find(BassCandidates before, int[] best, BassCandidates here) {
+        goalCount = 0;
+        for (int h = 0; h < here.size(); h++) {
+            if (h == 0 || here.pitch(h) != here.pitch(h - 1)) {
+                goals[goalCount++] = here.pitch(h);
+                reached[here.pitch(h)] = Long.MAX_VALUE;
+            }
+        }
+        long again = here.sort(0) == Sort.FIXED ? 0 : (long) variety << INDEX_BITS;
         size = before.plainSize();
         for (int i = 0; i < size; i++) {
             int index = before.plain(i);
             pitches[i] = before.pitch(index);
             costs[i] = together(best[index], index);
+            reached[pitches[i]] = Math.min(reached[pitches[i]], costs[i] + again);
         }
-        up(here);
-        down(here);
-        lead(before, best, here);
+        along(1);
+        along(-1);
+        lead(before, best);
     }
 
     /** Which candidate of the note before a pitch is reached from. */
@@ -59,78 +71,50 @@ final class BassWays {
         return (long) cost << INDEX_BITS | index;
     }
 
-    /** From below, and from the same pitch. */
-    private void up(BassCandidates here) {
-        long below = Long.MAX_VALUE;
-        int least = 0;
-        int next = 0;
-        for (int h = 0; h < here.size(); h++) {
-            int pitch = here.pitch(h);
-            if (h > 0 && pitch == here.pitch(h - 1)) {
-                continue;
+    /** From all that may go on anywhere and lie on one side: below while it is gone up (1), above while it is gone down (−1). */
+    private void along(int way) {
+        long least = Long.MAX_VALUE;
+        int cheapest = -1;
+        int next = way > 0 ? 0 : size - 1;
+        for (int g = way > 0 ? 0 : goalCount - 1; g >= 0 && g < goalCount; g += way) {
+            int pitch = goals[g];
+            for (; next >= 0 && next < size && way * (pitch - pitches[next]) > 0; next += way) {
+                long cost = costs[next] - A_SEMITONE * way * pitches[next];
+                cheapest = cost < least ? next : cheapest;
+                least = Math.min(cost, least);
             }
-            for (; next < size && pitches[next] < pitch; next++) {
-                long cost = costs[next] - A_SEMITONE * pitches[next];
-                least = cost < below ? next : least;
-                below = Math.min(cost, below);
-            }
-            boolean same = next < size && pitches[next] == pitch;
-            long way = same ? costs[next] + (here.sort(h) == Sort.FIXED ? 0 : (long) variety << INDEX_BITS) : Long.MAX_VALUE;
-            if (next > 0) {
-                way = Math.min(way, below + A_SEMITONE * pitch + far(pitch - pitches[least]));
+            if (cheapest >= 0) {
+                reach(pitch, pitches[cheapest], costs[cheapest]);
                 // Where the cheapest lies far away, one that is near may be cheaper after all.
-                for (int near = next - 1; near > least && pitch - pitches[least] > PitchClass.COUNT && pitch - pitches[near] <= PitchClass.COUNT; near--) {
-                    way = Math.min(way, costs[near] + A_SEMITONE * (pitch - pitches[near]));
+                for (int near = next - way; near != cheapest && isFar(pitch, pitches[cheapest]) && !isFar(pitch, pitches[near]); near -= way) {
+                    reach(pitch, pitches[near], costs[near]);
                 }
-            }
-            reached[pitch] = way;
-        }
-    }
-
-    /** From above. */
-    private void down(BassCandidates here) {
-        long above = Long.MAX_VALUE;
-        int least = 0;
-        int next = size - 1;
-        for (int h = here.size() - 1; h >= 0; h--) {
-            int pitch = here.pitch(h);
-            if (h > 0 && pitch == here.pitch(h - 1)) {
-                continue;
-            }
-            for (; next >= 0 && pitches[next] > pitch; next--) {
-                long cost = costs[next] + A_SEMITONE * pitches[next];
-                least = cost < above ? next : least;
-                above = Math.min(cost, above);
-            }
-            if (next < size - 1) {
-                long way = Math.min(reached[pitch], above - A_SEMITONE * pitch + far(pitches[least] - pitch));
-                for (int near = next + 1; near < least && pitches[least] - pitch > PitchClass.COUNT && pitches[near] - pitch <= PitchClass.COUNT; near++) {
-                    way = Math.min(way, costs[near] + A_SEMITONE * (pitches[near] - pitch));
-                }
-                reached[pitch] = way;
             }
         }
     }
 
-    private static long far(int semitones) {
-        return semitones > PitchClass.COUNT ? (long) FAR_LEAP << INDEX_BITS : 0;
+    private static boolean isFar(int pitch, int from) {
+        return Math.abs(pitch - from) > PitchClass.COUNT;
+    }
+
+    /** A pitch may be reached from another one that costs so much by itself. */
+    private void reach(int pitch, int from, long cost) {
+        long leap = A_SEMITONE * Math.abs(pitch - from) + (isFar(pitch, from) ? (long) FAR_LEAP << INDEX_BITS : 0);
+        reached[pitch] = Math.min(reached[pitch], cost + leap);
     }
 
     /** From those that lead there. */
-    private void lead(BassCandidates before, int[] best, BassCandidates here) {
+    private void lead(BassCandidates before, int[] best) {
         int first = 0;
-        for (int h = 0; h < here.size() && first < before.leadingSize(); h++) {
-            int pitch = here.pitch(h);
-            if (h > 0 && pitch == here.pitch(h - 1)) {
-                continue;
-            }
+        for (int g = 0; g < goalCount && first < before.leadingSize(); g++) {
+            int pitch = goals[g];
             while (first < before.leadingSize() && before.pitch(before.leading(first)) < pitch - BassCandidates.MOST_OF_A_STEP) {
                 first++;
             }
             for (int l = first; l < before.leadingSize() && before.pitch(before.leading(l)) <= pitch + BassCandidates.MOST_OF_A_STEP; l++) {
                 int index = before.leading(l);
                 if (before.leads(index, pitch)) {
-                    reached[pitch] = Math.min(reached[pitch], together(best[index] + LEAP * Math.abs(pitch - before.pitch(index)), index));
+                    reach(pitch, before.pitch(index), together(best[index], index));
                 }
             }
         }
