@@ -9,6 +9,7 @@ import amberfence.step.fit.HeldNotes.Piece;
 import amberfence.theory.NearestVoicing;
 import amberfence.theory.PitchClassSet;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -119,16 +120,11 @@ final class GroupFit {
 
     /** Rising. */
     private static List<Integer> distinct(List<Piece> group) {
-        // A bit for each pitch: nothing is sorted, with every chord.
-        long[] different = new long[2];
-        for (Piece piece : group) {
-            different[piece.note().pitch() / Long.SIZE] |= 1L << piece.note().pitch();
-        }
-        List<Integer> rising = new ArrayList<>(group.size());
-        for (int half = 0; half < different.length; half++) {
-            for (long left = different[half]; left != 0; left &= left - 1) {
-                rising.add(half * Long.SIZE + Long.numberOfTrailingZeros(left));
-            }
+        BitSet different = new BitSet();
+        group.forEach(piece -> different.set(piece.note().pitch()));
+        List<Integer> rising = new ArrayList<>();
+        for (int pitch = different.nextSetBit(0); pitch >= 0; pitch = different.nextSetBit(pitch + 1)) {
+            rising.add(pitch);
         }
         return rising;
     }
