@@ -13,55 +13,49 @@ import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 
-/** The notes of a part, ordered by start, then pitch, then identity. */
+/**
+ * The notes of a part, ordered by start, then pitch, then identity. They are kept in columns: a note is made anew whenever somebody asks
+ * for it.
+ */
 public final class Line {
-    public static final Line EMPTY = new Line(List.of());
-    private final Note[] notes;
+    public static final Line EMPTY = new Line(NoteColumns.EMPTY);
+    private final NoteColumns notes;
     private final List<Note> list;
     /** Asked for again and again; below 0 until it is first. */
     private long end = -1;
-    /** Nothing until they are first asked for: to look through them is much faster than through the notes. */
-    private volatile Identities ids;
+    /** Whether each identity is above the one before it, as in a song that came in and to which nothing was added; nothing until asked for. */
+    private volatile Boolean ascending;
 
-    /**
-     * @param all the identity of each note
-     * @param ascending whether each is above the one before it, as in a song that came in and to which nothing was added
-     */
-    private record Identities(long[] all, boolean ascending) {
-    }
-
-    /** @param inOrder the notes by start, then pitch, then identity */
-    public Line(List<Note> inOrder) {
-        this(inOrder.toArray(Note[]::new));
-        int late = firstOutOfOrder(notes);
-        if (late > 0) {
-            throw new IllegalArgumentException(Texts.say("the notes of a line must be in order; note %s is not", (late + 1)));
-        }
-    }
-
-    /** A line of notes given in any order. */
-    public static Line of(Collection<Note> notes) {
-        Note[] sorted = notes.toArray(Note[]::new);
-        if (firstOutOfOrder(sorted) > 0) {
-            Arrays.sort(sorted, Note.IN_TIME);
-        }
-        return new Line(sorted);
-    }
-
-    /** Of notes that are known to be in order, in an array that nobody else has. */
-    Line(Note[] inOrder) {
+    /** Of notes that are known to be in order. */
+    Line(NoteColumns inOrder) {
         notes = inOrder;
         list = new NoteList(inOrder);
     }
 
-    /** The index of the first note that should stand before the one in front of it, 0 when all are in order. */
-    private static int firstOutOfOrder(Note[] notes) {
-        for (int i = 1; i < notes.length; i++) {
-            if (Note.compareInTime(notes[i - 1], notes[i]) > 0) {
-                return i;
+    /** @param inOrder the notes by start, then pitch, then identity */
+    public Line(List<Note> inOrder) {
+        this(checked(inOrder));
+    }
+
+    private static NoteColumns checked(List<Note> inOrder) {
+        for (int i = 1; i < inOrder.size(); i++) {
+            if (Note.compareInTime(inOrder.get(i - 1), inOrder.get(i)) > 0) {
+                throw new IllegalArgumentException(Texts.say("the notes of a line must be in order; note %s is not", i + 1));
             }
         }
-        return 0;
+        return of(inOrder).notes;
+    }
+
+    /** A line of notes given in any order. */
+    public static Line of(Collection<Note> notes) {
+        LineBuilder line = new LineBuilder(notes.size());
+        notes.forEach(line::add);
+        return line.build();
+    }
+
+    /** Its notes column by column. */
+    public NoteColumns columns() {
+        return notes;
     }
 
     /** In their order. */
@@ -69,23 +63,25 @@ public final class Line {
         return list;
     }
 
-    /** The note at a place in their order; where many are looked through, this is much faster than the list. */
+    /** The note at a place in their order. */
     public Note at(int place) {
-        return notes[place];
+        return notes.at(place);
     }
 
     public int size() {
-        return notes.length;
+        return notes.size();
     }
 
     public boolean isEmpty() {
-        return notes.length == 0;
+        return size() == 0;
     }
 
     /** The MIDI pitch of each note by its identity. */
     public Map<Long, Integer> pitches() {
         Map<Long, Integer> pitches = new HashMap<>(2 * size());
-        list.forEach(note -> pitches.put(note.id(), note.pitch()));
+        for (int i = 0; i < size(); i++) {
+            pitches.put(notes.id(i), notes.pitch(i));
+        }
         return pitches;
     }
 
@@ -93,41 +89,22 @@ public final class Line {
         return IntStream.of(places(new long[] {id})).limit(1).mapToObj(this::at).findFirst();
     }
 
-    /** Which notes at both ends are the very same objects as in a line from before. */
+    /** Which notes at both ends are the same as in a line from before. */
     public SharedEnds sharedWith(Line before) {
-        return SharedEnds.of(notes, before.notes);
+        return notes.sharedWith(before.notes);
     }
 
-    /** How many notes are not the very same objects in another line. */
-    public int notIn(Line other) {
-        SharedEnds same = sharedWith(other);
-        int to = notes.length - same.last();
-        int otherTo = other.notes.length - same.last();
-        int count = 0;
-        int at = same.first();
-        for (int i = same.first(); i < to; i++) {
-            while (at < otherTo && other.notes[at] != notes[i] && Note.compareInTime(other.notes[at], notes[i]) < 0) {
-                at++;
-            }
-            boolean known = at < otherTo && other.notes[at] == notes[i];
-            at += known ? 1 : 0;
-            count += known ? 0 : 1;
-        }
-        return count;
+    /** How many bytes its notes take beside those of a line from before, some of which the two may share. */
+    public long weightBeside(Line before) {
+        return notes.weightBeside(before.notes);
     }
 
-    private Identities identities() {
+    private boolean isAscending() {
         // Asked for on two threads at once, both find the same.
-        Identities known = ids;
+        Boolean known = ascending;
         if (known == null) {
-            long[] all = new long[notes.length];
-            boolean ascending = true;
-            for (int i = 0; i < all.length; i++) {
-                all[i] = notes[i].id();
-                ascending &= i == 0 || all[i - 1] < all[i];
-            }
-            known = new Identities(all, ascending);
-            ids = known;
+            known = notes.ids.isAscending(false);
+            ascending = known;
         }
         return known;
     }
@@ -138,21 +115,20 @@ public final class Line {
      * @param wanted their identities, in ascending order
      */
     int[] places(long[] wanted) {
-        if (wanted.length == 0 || notes.length == 0) {
+        if (wanted.length == 0 || isEmpty()) {
             return new int[0];
         }
-        Identities known = identities();
-        long[] all = known.all;
-        if (known.ascending) {
-            return LongStream.of(wanted).mapToInt(id -> Arrays.binarySearch(all, id)).filter(place -> place >= 0).toArray();
+        if (isAscending()) {
+            return LongStream.of(wanted).mapToInt(notes.ids::search).filter(place -> place >= 0).toArray();
         }
         long least = wanted[0];
         long most = wanted[wanted.length - 1];
-        int[] places = new int[Math.min(all.length, 16)];
+        int[] places = new int[Math.min(size(), 16)];
         int found = 0;
-        for (int place = 0; place < all.length; place++) {
+        for (int place = 0; place < size(); place++) {
             // Few notes are asked for among very many: most of them lie beyond all that are wanted.
-            if (all[place] >= least && all[place] <= most && Arrays.binarySearch(wanted, all[place]) >= 0) {
+            long id = notes.id(place);
+            if (id >= least && id <= most && Arrays.binarySearch(wanted, id) >= 0) {
                 places = found == places.length ? Arrays.copyOf(places, 2 * found) : places;
                 places[found++] = place;
             }
@@ -162,7 +138,7 @@ public final class Line {
 
     /** The same with the chosen notes changed; those that begin elsewhere then have another place. */
     public Line with(Predicate<Note> chosen, UnaryOperator<Note> edit) {
-        return with(IntStream.range(0, size()).filter(place -> chosen.test(notes[place])).toArray(), edit);
+        return with(IntStream.range(0, size()).filter(place -> chosen.test(at(place))).toArray(), edit);
     }
 
     /** The same with the chosen notes changed; those that begin elsewhere then have another place. */
@@ -171,72 +147,72 @@ public final class Line {
     }
 
     private Line with(int[] places, UnaryOperator<Note> edit) {
-        Note[] changed = notes.clone();
+        if (places.length == 0) {
+            return this;
+        }
+        Note[] edited = new Note[places.length];
         long latest = 0;
         boolean endStays = end >= 0;
-        boolean idsStay = true;
-        for (int place : places) {
-            Note before = changed[place];
-            changed[place] = edit.apply(before);
-            latest = Math.max(latest, changed[place].end());
-            endStays = endStays && before.end() < end;
-            idsStay = idsStay && changed[place].id() == before.id();
+        for (int i = 0; i < places.length; i++) {
+            edited[i] = edit.apply(at(places[i]));
+            latest = Math.max(latest, edited[i].end());
+            endStays = endStays && notes.end(places[i]) < end;
         }
+        NoteColumns changed = notes.with(places, edited);
         boolean inOrder = true;
         for (int place : places) {
-            inOrder = inOrder && (place == 0 || Note.compareInTime(changed[place - 1], changed[place]) <= 0)
-                    && (place == changed.length - 1 || Note.compareInTime(changed[place], changed[place + 1]) <= 0);
+            inOrder = inOrder && (place == 0 || changed.compareInTime(place - 1, changed, place) <= 0)
+                    && (place == changed.size() - 1 || changed.compareInTime(place, changed, place + 1) <= 0);
         }
-        if (!inOrder) {
-            Arrays.sort(changed, Note.IN_TIME);
-        }
-        Line line = new Line(changed);
+        Line line = inOrder ? new Line(changed) : merged(places, edited);
         // Where the last note to end is one that stays, no other needs to be looked at again.
         line.end = endStays ? Math.max(end, latest) : -1;
-        line.ids = inOrder && idsStay ? ids : null;
+        line.ascending = changed.ids == notes.ids && inOrder ? ascending : null;
         return line;
+    }
+
+    /** The notes that stay where they are with the others between them. */
+    private Line merged(int[] places, Note[] edited) {
+        Note[] moved = edited.clone();
+        Arrays.sort(moved, Note.IN_TIME);
+        LineBuilder merged = new LineBuilder(this);
+        int skipped = 0;
+        int next = 0;
+        for (int place = 0; place < size(); place++) {
+            if (skipped < places.length && places[skipped] == place) {
+                skipped++;
+                continue;
+            }
+            Note stays = at(place);
+            while (next < moved.length && Note.compareInTime(moved[next], stays) < 0) {
+                merged.add(moved[next++]);
+            }
+            merged.add(stays);
+        }
+        while (next < moved.length) {
+            merged.add(moved[next++]);
+        }
+        return merged.build();
     }
 
     /** The notes that begin in [from, to). */
     public Line between(long from, long to) {
-        int first = firstAt(from);
-        return first == 0 && to > lastStart() ? this : new Line(Arrays.copyOfRange(notes, first, Math.max(first, firstAt(to))));
-    }
-
-    private long lastStart() {
-        return notes.length == 0 ? -1 : notes[notes.length - 1].start();
-    }
-
-    /** The index of the first note that begins at a tick or later. */
-    private int firstAt(long tick) {
-        int low = 0;
-        int high = notes.length;
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (notes[middle].start() < tick) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        return low;
+        int first = notes.starts.firstAtLeast(from);
+        int last = Math.max(first, notes.starts.firstAtLeast(to));
+        return first == 0 && last == size() ? this : new Line(notes.range(first, last));
     }
 
     /** The same with identities for the notes that steps made, which have none of their own. */
     public Line withoutMade(LongSupplier fresh) {
-        boolean anyMade = false;
-        for (Note note : notes) {
-            anyMade |= !NoteIdentity.isOwn(note.id());
-        }
-        return !anyMade ? this : of(list.stream().map(note -> NoteIdentity.isOwn(note.id()) ? note : note.withId(fresh.getAsLong())).toList());
+        return with(IntStream.range(0, size()).filter(place -> !NoteIdentity.isOwn(notes.id(place))).toArray(), note -> note.withId(fresh.getAsLong()));
     }
 
     /** The first tick after the last sounding note, 0 for an empty line. */
     public long end() {
         if (end < 0) {
             long latest = 0;
-            for (Note note : notes) {
-                latest = Math.max(latest, note.end());
+            for (int i = 0; i < size(); i++) {
+                latest = Math.max(latest, notes.end(i));
             }
             end = latest;
         }
@@ -245,12 +221,16 @@ public final class Line {
 
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof Line line && Arrays.equals(notes, line.notes);
+        return this == other || other instanceof Line line && size() == line.size() && sharedWith(line).first() == size();
     }
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(notes);
+        int hash = 1;
+        for (int i = 0; i < size(); i++) {
+            hash = 31 * hash + at(i).hashCode();
+        }
+        return hash;
     }
 
     @Override

@@ -2,34 +2,87 @@ package amberfence.notes;
 
 import java.util.Arrays;
 
-/** Puts a line together note by note, mostly in order: each is compared with the one before it while both are at hand. */
+/**
+ * Puts a line together note by note, mostly in order: each is compared with the one before it while both are at hand. Where all
+ * notes have the same numbers as those of a line from before, the two share them.
+ */
 public final class LineBuilder {
-    private static final int AT_LEAST = 16;
-    private Note[] notes;
-    private int size;
+    private final ColumnBuilder[] columns = new ColumnBuilder[NoteColumns.COUNT];
+    private final ColumnBuilder ids;
+    private final ColumnBuilder starts;
+    private final ColumnBuilder lengths;
+    private final ColumnBuilder pitches;
+    private final ColumnBuilder velocities;
+    private final ColumnBuilder channels;
+    private final ColumnBuilder releases;
     private boolean inOrder = true;
+    private long lastStart = -1;
+    private int lastPitch;
+    private long lastId;
 
     /** @param expected how many notes there will most likely be */
     public LineBuilder(int expected) {
-        notes = new Note[expected];
+        this(NoteColumns.EMPTY, expected);
     }
 
-    /** One more note, in any order. */
-    public void add(Note note) {
-        if (size == notes.length) {
-            notes = Arrays.copyOf(notes, Math.max(AT_LEAST, size + (size >> 1)));
-        }
-        inOrder = inOrder && (size == 0 || Note.compareInTime(notes[size - 1], note) <= 0);
-        notes[size++] = note;
+    /** @param like a line that the new one will most likely resemble */
+    public LineBuilder(Line like) {
+        this(like.columns(), like.size());
     }
 
-    /** The line of all notes so far. */
+    private LineBuilder(NoteColumns like, int expected) {
+        Arrays.setAll(columns, column -> new ColumnBuilder(like.column(column), expected));
+        ids = columns[0];
+        starts = columns[1];
+        lengths = columns[2];
+        pitches = columns[3];
+        velocities = columns[4];
+        channels = columns[5];
+        releases = columns[6];
+    }
+
+    /**
+     * One more note, in any order.
+     *
+     * @return how many were added before it, for {@link #end}
+     */
+    public int add(Note note) {
+        long start = note.start();
+        inOrder = inOrder && (start > lastStart || start == lastStart && (note.pitch() > lastPitch || note.pitch() == lastPitch && note.id() >= lastId));
+        lastStart = start;
+        lastPitch = note.pitch();
+        lastId = note.id();
+        int place = ids.size();
+        ids.add(note.id());
+        starts.add(start);
+        lengths.add(note.length());
+        pitches.add(note.pitch());
+        velocities.add(note.velocity());
+        channels.add(note.channel());
+        releases.add(note.release());
+        return place;
+    }
+
+    /** A note that was added while it still sounded has ended. */
+    public void end(int place, long length, int release) {
+        lengths.set(place, length);
+        releases.set(place, release);
+    }
+
+    public int size() {
+        return ids.size();
+    }
+
+    /** The line of all notes so far. Whatever is added later is not in it; none of them ends any more. */
     public Line build() {
-        if (!inOrder) {
-            Arrays.sort(notes, 0, size, Note.IN_TIME);
-            inOrder = true;
-        }
-        // An array that is full is handed over; what is added later is written into another.
-        return new Line(size == notes.length ? notes : Arrays.copyOf(notes, size));
+        NoteColumns notes = asAdded();
+        return new Line(inOrder ? notes : notes.sorted());
+    }
+
+    /** All notes so far in the order in which they were added. */
+    NoteColumns asAdded() {
+        Column[] built = new Column[NoteColumns.COUNT];
+        Arrays.setAll(built, column -> columns[column].build());
+        return new NoteColumns(built);
     }
 }

@@ -1,39 +1,177 @@
 package amberfence.notes;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToLongFunction;
+import java.util.stream.IntStream;
 
-/** When notes begin and end, in ticks, and their pitches, column by column: for what looks through a long line several times. */
+/**
+ * Notes column by column: a long line takes few bytes so, an edit of it shares all columns that stay as they are, and what looks
+ * through it several times asks for the one number that it needs.
+ */
 public final class NoteColumns {
-    private final long[] starts;
-    private final long[] ends;
-    private final byte[] pitches;
+    /** What the columns hold, in their order. */
+    private static final List<ToLongFunction<Note>> NUMBERS = List.of(Note::id, Note::start, Note::length, Note::pitch, Note::velocity,
+            Note::channel, Note::release);
+    static final int COUNT = 7;
+    static final NoteColumns EMPTY = new NoteColumns(IntStream.range(0, COUNT).mapToObj(column -> Column.even(0, 0, 0)).toArray(Column[]::new));
 
-    /** @param notes in the order in which they are asked for */
-    public NoteColumns(List<Note> notes) {
-        starts = new long[notes.size()];
-        ends = new long[starts.length];
-        pitches = new byte[starts.length];
-        for (int i = 0; i < starts.length; i++) {
-            Note note = notes.get(i);
-            starts[i] = note.start();
-            ends[i] = note.end();
-            pitches[i] = (byte) note.pitch();
+    private final Column[] all;
+    final Column ids;
+    final Column starts;
+    final Column lengths;
+    final Column pitches;
+    final Column velocities;
+    final Column channels;
+    final Column releases;
+
+    /** @param all {@link #COUNT} columns of one size, in the order of a note's numbers */
+    NoteColumns(Column[] all) {
+        this.all = all;
+        this.ids = all[0];
+        this.starts = all[1];
+        this.lengths = all[2];
+        this.pitches = all[3];
+        this.velocities = all[4];
+        this.channels = all[5];
+        this.releases = all[6];
+    }
+
+    /** The column at a place in their order. */
+    Column column(int column) {
+        return all[column];
+    }
+
+    /** Of notes in the order in which they are given. */
+    public static NoteColumns of(List<Note> notes) {
+        if (notes instanceof NoteList list) {
+            return list.columns();
         }
+        LineBuilder builder = new LineBuilder(notes.size());
+        notes.forEach(builder::add);
+        return builder.asAdded();
     }
 
     public int size() {
-        return starts.length;
+        return ids.size();
     }
 
-    public long start(int note) {
-        return starts[note];
+    public long id(int place) {
+        return ids.at(place);
     }
 
-    public long end(int note) {
-        return ends[note];
+    public long start(int place) {
+        return starts.at(place);
     }
 
-    public int pitch(int note) {
-        return pitches[note];
+    public long length(int place) {
+        return lengths.at(place);
+    }
+
+    /** The first tick at which the note no longer sounds. */
+    public long end(int place) {
+        return starts.at(place) + lengths.at(place);
+    }
+
+    public int pitch(int place) {
+        return (int) pitches.at(place);
+    }
+
+    public int channel(int place) {
+        return (int) channels.at(place);
+    }
+
+    Note at(int place) {
+        return new Note(ids.at(place), starts.at(place), lengths.at(place), (int) pitches.at(place), (int) velocities.at(place),
+                (int) channels.at(place), (int) releases.at(place));
+    }
+
+    /** As {@link Note#IN_TIME}. */
+    int compareInTime(int place, NoteColumns other, int otherPlace) {
+        int order = Long.compare(starts.at(place), other.starts.at(otherPlace));
+        if (order == 0) {
+            order = Long.compare(pitches.at(place), other.pitches.at(otherPlace));
+        }
+        return order != 0 ? order : Long.compare(ids.at(place), other.ids.at(otherPlace));
+    }
+
+    boolean isSame(int place, NoteColumns other, int otherPlace) {
+        for (int column = 0; column < COUNT; column++) {
+            if (all[column].at(place) != other.all[column].at(otherPlace)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The notes in [from, to). */
+    NoteColumns range(int from, int to) {
+        Column[] ranges = new Column[COUNT];
+        Arrays.setAll(ranges, column -> all[column].range(from, to));
+        return new NoteColumns(ranges);
+    }
+
+    /** The same with other notes at some places. */
+    NoteColumns with(int[] places, Note[] notes) {
+        Column[] changed = new Column[COUNT];
+        long[] numbers = new long[notes.length];
+        for (int column = 0; column < COUNT; column++) {
+            ToLongFunction<Note> number = NUMBERS.get(column);
+            Arrays.setAll(numbers, i -> number.applyAsLong(notes[i]));
+            changed[column] = all[column].with(places, numbers);
+        }
+        return new NoteColumns(changed);
+    }
+
+    /** The place of the first note that should stand before the one in front of it, 0 when all are in order. */
+    int firstOutOfOrder() {
+        for (int place = 1; place < size(); place++) {
+            if (compareInTime(place - 1, this, place) > 0) {
+                return place;
+            }
+        }
+        return 0;
+    }
+
+    /** The same in order. Mostly only some that begin together are not. */
+    NoteColumns sorted() {
+        int[] places = new int[size()];
+        int count = 0;
+        boolean isByStart = starts.isAscending(true);
+        int from = 0;
+        for (int to = 1; to <= size(); to++) {
+            if (to == size() || isByStart && starts.at(to) != starts.at(from)) {
+                for (int place = from; place < to && (to - from > 1); place++) {
+                    places[count++] = place;
+                }
+                from = to;
+            }
+        }
+        int[] together = Arrays.copyOf(places, count);
+        Note[] notes = IntStream.of(together).mapToObj(this::at).toArray(Note[]::new);
+        Arrays.sort(notes, Note.IN_TIME);
+        return with(together, notes);
+    }
+
+    SharedEnds sharedWith(NoteColumns other) {
+        int least = Math.min(size(), other.size());
+        int first = least;
+        for (int column = 0; column < COUNT; column++) {
+            first = all[column].sameFirst(other.all[column], first);
+        }
+        int last = least - first;
+        for (int column = 0; column < COUNT; column++) {
+            last = all[column].sameLast(other.all[column], last);
+        }
+        return new SharedEnds(first, last);
+    }
+
+    /** How many bytes they take beside others, some of which they may share. */
+    long weightBeside(NoteColumns other) {
+        long bytes = 0;
+        for (int column = 0; column < COUNT; column++) {
+            bytes += all[column] == other.all[column] ? 0 : all[column].weight();
+        }
+        return bytes;
     }
 }

@@ -2,51 +2,69 @@ package amberfence.notes;
 
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.Optional;
 
-/** Notes by their identities, in few bytes a note: there may be millions. */
+/** The notes of some lines by their identities, in few bytes a note: there may be millions. */
 public final class NoteIndex {
     /** How many places there may be for each note, so that each has a place of its own. */
     private static final int ROOM = 2;
-    /**
-     * The notes of a file that was read have numbers one after another: each then stands at its number, with nothing where one
-     * is missing. Numbers far apart are put in order instead.
-     */
-    private final Note[] notes;
-    /** The identities of notes that are in order, nothing where each stands at its number. */
-    private final long[] ids;
+    private final Line[] lines;
+    /** For each line how many notes the lines before it have. */
+    private final int[] before;
     private final int size;
     private final long first;
+    /**
+     * The notes of a file that was read have numbers one after another: for each number from the first on, where among all notes of
+     * the lines it is, one too many so that 0 says that there is none. Nothing where numbers are far apart.
+     */
+    private final int[] byNumber;
+    /** Otherwise all identities in order, and where among all notes of the lines each is. */
+    private final long[] ids;
+    private final int[] places;
 
     /** @param lines whose notes have different identities */
     public NoteIndex(Collection<Line> lines) {
+        this.lines = lines.stream().filter(line -> !line.isEmpty()).toArray(Line[]::new);
+        before = new int[this.lines.length];
         long lowest = Long.MAX_VALUE;
         long highest = Long.MIN_VALUE;
         int count = 0;
-        for (Line line : lines) {
-            for (int i = 0; i < line.size(); i++) {
-                lowest = Math.min(lowest, line.at(i).id());
-                highest = Math.max(highest, line.at(i).id());
+        for (int l = 0; l < before.length; l++) {
+            before[l] = count;
+            for (int i = 0; i < this.lines[l].size(); i++) {
+                lowest = Math.min(lowest, this.lines[l].columns().id(i));
+                highest = Math.max(highest, this.lines[l].columns().id(i));
             }
-            count += line.size();
+            count += this.lines[l].size();
         }
         size = count;
         first = lowest;
         // Below 0 when the numbers are farther apart than numbers go.
         long span = highest - lowest;
-        boolean isPlaced = count > 0 && span >= 0 && span < (long) ROOM * count;
-        notes = new Note[isPlaced ? (int) span + 1 : count];
-        int next = 0;
-        for (Line line : lines) {
-            for (int i = 0; i < line.size(); i++) {
-                notes[isPlaced ? (int) (line.at(i).id() - first) : next++] = line.at(i);
+        boolean isNear = count > 0 && span >= 0 && span < (long) ROOM * count;
+        byNumber = isNear ? new int[(int) span + 1] : null;
+        ids = isNear ? null : new long[count];
+        places = isNear ? null : new int[count];
+        if (isNear) {
+            eachPlace((id, place) -> byNumber[(int) (id - first)] = place + 1);
+        } else {
+            eachPlace((id, place) -> ids[place] = id);
+            Arrays.sort(ids);
+            eachPlace((id, place) -> places[Arrays.binarySearch(ids, id)] = place);
+        }
+    }
+
+    /** Told which note is where among all notes of the lines. */
+    private interface Told {
+        void at(long id, int place);
+    }
+
+    private void eachPlace(Told told) {
+        for (int l = 0; l < lines.length; l++) {
+            for (int i = 0; i < lines[l].size(); i++) {
+                told.at(lines[l].columns().id(i), before[l] + i);
             }
         }
-        if (!isPlaced) {
-            Arrays.sort(notes, Comparator.comparingLong(Note::id));
-        }
-        ids = isPlaced ? null : Arrays.stream(notes).mapToLong(Note::id).toArray();
     }
 
     /** How many notes there are. */
@@ -54,23 +72,39 @@ public final class NoteIndex {
         return size;
     }
 
-    /** The place of a note, below 0 where there is none of this identity. */
+    /** The place of a note among all notes of the lines, below 0 where there is none of this identity. */
     public int place(long id) {
-        if (ids != null) {
-            return Arrays.binarySearch(ids, id);
+        if (byNumber == null) {
+            int found = Arrays.binarySearch(ids, id);
+            return found < 0 ? found : places[found];
         }
-        long place = id - first;
-        return place >= 0 && place < notes.length && notes[(int) place] != null ? (int) place : -1;
+        long number = id - first;
+        return number >= 0 && number < byNumber.length ? byNumber[(int) number] - 1 : -1;
     }
 
     /** The note of an identity, if there is one. */
     public Optional<Note> find(long id) {
         int place = place(id);
-        return place < 0 ? Optional.empty() : Optional.of(notes[place]);
+        return place < 0 ? Optional.empty() : Optional.of(at(place));
     }
 
     /** @param place one that {@link #place} gave */
     public Note at(int place) {
-        return notes[place];
+        int line = line(place);
+        return lines[line].at(place - before[line]);
+    }
+
+    /** The tick at which a note begins. */
+    public long start(int place) {
+        int line = line(place);
+        return lines[line].columns().start(place - before[line]);
+    }
+
+    private int line(int place) {
+        if (before.length == 1) {
+            return 0;
+        }
+        int found = Arrays.binarySearch(before, place);
+        return found < 0 ? -found - 2 : found;
     }
 }

@@ -70,7 +70,7 @@ final class BassBelow {
                 List<Note> chord = new ArrayList<>();
                 for (int n = 0; n < strokes.get(i).size(); n++) {
                     Note note = strokes.get(i).get(n);
-                    if (note == lowest[i] || octaves && isOf(lowest[i], note)) {
+                    if (note.equals(lowest[i]) || octaves && isOf(lowest[i], note)) {
                         steps.set(index + n);
                     } else {
                         chord.add(note);

@@ -120,10 +120,10 @@ final class ChordCells {
         }
         for (int i = at; goesOn && i < strokes.size() && i <= at + STROKES_UNDER_A_TUNE && strokes.get(i).get(0).start() < note.end() - near; i++) {
             for (Note other : strokes.get(i)) {
-                if (other != note && other.pitch() > note.pitch() - WELL_ABOVE) {
+                if (!other.equals(note) && other.pitch() > note.pitch() - WELL_ABOVE) {
                     return false;
                 }
-                over |= other != note;
+                over |= !other.equals(note);
             }
         }
         return over;

@@ -35,7 +35,7 @@ public final class VoiceSplitter {
 
     /** For each note of a line in order, the index of the note before it in its voice, or −1 for the first. */
     public static int[] previous(List<Note> notes) {
-        return previous(new NoteColumns(notes));
+        return previous(NoteColumns.of(notes));
     }
 
     /** The same, where somebody has the columns. */

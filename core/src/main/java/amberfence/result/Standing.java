@@ -102,7 +102,7 @@ public record Standing(Note before, Optional<Note> after, Kind kind, boolean isA
         }
         for (int i = same.first(); i < standings.length - same.last(); i++) {
             Note note = line.at(i);
-            if (standings[i] == null || standings[i].before != note) {
+            if (standings[i] == null || !standings[i].before.equals(note)) {
                 standings[i] = of(note, part, fence);
             }
         }

@@ -1,7 +1,7 @@
 package amberfence.step;
 
 import amberfence.notes.Line;
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteIndex;
 import java.util.List;
 
@@ -12,21 +12,22 @@ final class Unisons {
 
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
-        Note[] sounding = new Note[16 * 128];
+        NoteColumns notes = out.columns();
+        int[] sounding = new int[16 * 128];
         long[] ends = new long[sounding.length];
         NoteIndex old = null;
-        for (Note note : out.notes()) {
-            int voice = note.channel() << 7 | note.pitch();
-            if (ends[voice] > note.start()) {
-                Note earlier = sounding[voice];
+        for (int note = 0; note < notes.size(); note++) {
+            int voice = notes.channel(note) << 7 | notes.pitch(note);
+            if (ends[voice] > notes.start(note)) {
+                int earlier = sounding[voice];
                 old = old == null ? new NoteIndex(List.of(before)) : old;
-                if (!isUnison(old, old.place(earlier.id()), old.place(note.id()))) {
-                    findings.add(new Finding.Unison(earlier, note));
+                if (!isUnison(old, old.place(notes.id(earlier)), old.place(notes.id(note)))) {
+                    findings.add(new Finding.Unison(out.at(earlier), out.at(note)));
                 }
             }
-            if (ends[voice] < note.end()) {
+            if (ends[voice] < notes.end(note)) {
                 sounding[voice] = note;
-                ends[voice] = note.end();
+                ends[voice] = notes.end(note);
             }
         }
     }

@@ -47,7 +47,7 @@ public final class Work {
     public Work(Line in, Surroundings around) {
         this.in = in;
         this.around = around;
-        this.out = new LineBuilder(in.size());
+        this.out = new LineBuilder(in);
     }
 
     /** A note becomes another, which may be the same. */

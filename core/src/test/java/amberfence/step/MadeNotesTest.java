@@ -88,7 +88,7 @@ class MadeNotesTest {
         Line line = song.part(0).line();
         Note gone = line.notes().get(3);
         Song edited = song.withPart(0, part -> part.withTake(take -> take.withLine(Line.of(line.notes().stream()
-                .filter(note -> note != gone).toList()))));
+                .filter(note -> !note.equals(gone)).toList()))));
         Set<Long> after = ids(stage(edited, 0).outcome().out());
         assertThat(before).containsAll(after);
         assertThat(before).hasSize(after.size() + 2);

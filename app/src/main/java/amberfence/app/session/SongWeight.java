@@ -12,9 +12,6 @@ import java.util.Set;
 
 /** How much memory a song takes beside the one that it was made of, roughly, in bytes. */
 final class SongWeight {
-    /** Seven numbers and the head of an object, on a 64-bit machine. */
-    private static final int NOTE = 64;
-    private static final int REFERENCE = 8;
     private static final int CHORD = 200;
     /** All the small objects of an edit. */
     private static final int EDIT = 2_000;
@@ -37,7 +34,7 @@ final class SongWeight {
         for (int i = 0; i < now.size(); i++) {
             Line line = now.get(i);
             if (!known.contains(line)) {
-                bytes += weight(i < old.size() ? old.get(i) : Line.EMPTY, line);
+                bytes += line.weightBeside(i < old.size() ? old.get(i) : Line.EMPTY);
             }
         }
         return bytes;
@@ -53,8 +50,4 @@ final class SongWeight {
         return lines;
     }
 
-    /** The references of a line, and those of its notes that the old one does not hold. */
-    private static long weight(Line old, Line line) {
-        return (long) REFERENCE * line.size() + (long) NOTE * line.notIn(old);
-    }
 }

@@ -32,7 +32,7 @@ final class PlacedNotes {
     /** Notes that a note that begins at a tick stands where the source file has it. */
     void find(long tick, long id) {
         int index = at(id);
-        if (index >= 0 && note(index).start() == tick) {
+        if (index >= 0 && notes.start(index) == tick) {
             found.set(index);
         }
     }

@@ -88,7 +88,7 @@ final class ArpeggioWriter {
     private Note lowestStays(List<Note> group) {
         Note lowest = group.stream().min(Comparator.comparingInt(Note::pitch)).orElseThrow();
         for (Note note : group) {
-            if (note == lowest) {
+            if (note.equals(lowest)) {
                 making.keep(note, new DrawReason.NoRoomForOne(true));
             } else {
                 making.replace(note, new DrawReason.NoRoomForOne(false));

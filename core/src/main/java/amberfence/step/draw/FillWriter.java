@@ -54,7 +54,7 @@ final class FillWriter {
             List<Note> group = groups.get(i);
             Note highest = highest(group);
             for (Note note : group) {
-                if (note != highest || i + 1 == groups.size()) {
+                if (!note.equals(highest) || i + 1 == groups.size()) {
                     making.keep(note);
                 }
             }

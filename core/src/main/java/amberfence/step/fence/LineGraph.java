@@ -13,7 +13,6 @@ import java.util.List;
 final class LineGraph {
     private static final int[] NOTHING = {};
 
-    private final List<Note> notes;
     private final NoteColumns columns;
     private final Candidates candidates;
     /** Index of the note before in the same voice, or −1. */
@@ -26,8 +25,7 @@ final class LineGraph {
     private int[] lastTogether;
 
     LineGraph(List<Note> notes, Candidates candidates) {
-        this.notes = notes;
-        this.columns = new NoteColumns(notes);
+        this.columns = NoteColumns.of(notes);
         this.candidates = candidates;
         this.previous = VoiceSplitter.previous(columns);
         this.next = VoiceSplitter.next(previous);
@@ -92,8 +90,8 @@ final class LineGraph {
 
     private void keepTogether(int note, int[] earlier) {
         if (together == null) {
-            together = new int[notes.size()][];
-            lastTogether = new int[notes.size()];
+            together = new int[columns.size()][];
+            lastTogether = new int[columns.size()];
         }
         together[note] = earlier;
         for (int other : earlier) {
@@ -102,9 +100,7 @@ final class LineGraph {
     }
 
     private boolean canMeet(int a, int b) {
-        Note first = notes.get(a);
-        Note second = notes.get(b);
-        return !(isFixed(a) && isFixed(b)) && first.channel() == second.channel() && columns.pitch(a) != columns.pitch(b)
+        return !(isFixed(a) && isFixed(b)) && columns.channel(a) == columns.channel(b) && columns.pitch(a) != columns.pitch(b)
                 && (low(a) == low(b) || low(a) == high(b) || high(a) == low(b) || high(a) == high(b));
     }
 

@@ -58,7 +58,7 @@ final class BassLine {
             }
             line.add(lowest);
             for (int i = 0; i < stroke.size(); i++) {
-                if (stroke.get(i) != lowest) {
+                if (!stroke.get(i).equals(lowest)) {
                     upper.add(stroke.get(i));
                 }
             }

@@ -1,0 +1,162 @@
+package amberfence.notes;
+
+import java.util.Arrays;
+
+/**
+ * Whole numbers that cannot be changed, one for each note of a line, in as few bytes as they need: none where they follow from their
+ * place (first + step × place), as the identities of a file's notes and a channel mostly do; else one, four or eight each.
+ */
+final class Column {
+    private final int size;
+    /** At most one of the three is there. */
+    final byte[] bytes;
+    final int[] ints;
+    final long[] longs;
+    final long first;
+    final long step;
+
+    private Column(int size, byte[] bytes, int[] ints, long[] longs, long first, long step) {
+        this.size = size;
+        this.bytes = bytes;
+        this.ints = ints;
+        this.longs = longs;
+        this.first = first;
+        this.step = step;
+    }
+
+    /** Numbers that follow from their place. */
+    static Column even(int size, long first, long step) {
+        return new Column(size, null, null, null, first, step);
+    }
+
+    /** @param numbers is not copied, and never changed by anybody */
+    static Column of(byte[] numbers) {
+        return new Column(numbers.length, numbers, null, null, 0, 0);
+    }
+
+    /** @param numbers is not copied, and never changed by anybody */
+    static Column of(int[] numbers) {
+        return new Column(numbers.length, null, numbers, null, 0, 0);
+    }
+
+    /** @param numbers is not copied, and never changed by anybody */
+    static Column of(long[] numbers) {
+        return new Column(numbers.length, null, null, numbers, 0, 0);
+    }
+
+    int size() {
+        return size;
+    }
+
+    /** The number at a place, below the size. */
+    long at(int place) {
+        if (ints != null) {
+            return ints[place];
+        }
+        if (bytes != null) {
+            return bytes[place];
+        }
+        return longs != null ? longs[place] : first + step * place;
+    }
+
+    /** Whether each number is above the one before it or, where that is allowed, the same. */
+    boolean isAscending(boolean orSame) {
+        for (int i = 1; i < size; i++) {
+            if (at(i) < at(i - 1) || !orSame && at(i) == at(i - 1)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The place of a number among numbers that ascend; below 0 where it is none of them. */
+    int search(long number) {
+        int place = firstAtLeast(number);
+        return place < size && at(place) == number ? place : -1;
+    }
+
+    /** The place of the first number that is not below another, among numbers none of which is below the one before it. */
+    int firstAtLeast(long number) {
+        int low = 0;
+        int high = size;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (at(middle) < number) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    /** The numbers in [from, to). */
+    Column range(int from, int to) {
+        if (from == 0 && to == size) {
+            return this;
+        }
+        if (bytes != null) {
+            return of(Arrays.copyOfRange(bytes, from, to));
+        }
+        if (ints != null) {
+            return of(Arrays.copyOfRange(ints, from, to));
+        }
+        return longs != null ? of(Arrays.copyOfRange(longs, from, to)) : even(to - from, first + step * from, step);
+    }
+
+    /** The same with other numbers at some places; the very same where they are no others. */
+    Column with(int[] places, long[] numbers) {
+        ColumnBuilder changed = null;
+        for (int i = 0; i < places.length; i++) {
+            if (changed == null && at(places[i]) != numbers[i]) {
+                changed = ColumnBuilder.from(this);
+            }
+            if (changed != null) {
+                changed.set(places[i], numbers[i]);
+            }
+        }
+        return changed == null ? this : changed.build();
+    }
+
+    /** How many numbers at the beginning are the same in both, at most so many as there are. */
+    int sameFirst(Column other, int most) {
+        if (this == other) {
+            return most;
+        }
+        int different = bytes != null && other.bytes != null ? Arrays.mismatch(bytes, 0, most, other.bytes, 0, most)
+                : ints != null && other.ints != null ? Arrays.mismatch(ints, 0, most, other.ints, 0, most)
+                : longs != null && other.longs != null ? Arrays.mismatch(longs, 0, most, other.longs, 0, most)
+                : isEven() && other.isEven() && first == other.first && (step == other.step || most < 2) ? -1 : firstDifferent(other, most);
+        return different < 0 ? most : different;
+    }
+
+    private int firstDifferent(Column other, int most) {
+        for (int i = 0; i < most; i++) {
+            if (at(i) != other.at(i)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** How many numbers at the end are the same in both, at most so many as there are. */
+    int sameLast(Column other, int most) {
+        if (this == other) {
+            return most;
+        }
+        int same = 0;
+        while (same < most && at(size - 1 - same) == other.at(other.size - 1 - same)) {
+            same++;
+        }
+        return same;
+    }
+
+    /** How many bytes the numbers take. */
+    long weight() {
+        return bytes != null ? size : ints != null ? 4L * size : longs != null ? 8L * size : 0;
+    }
+
+    private boolean isEven() {
+        return bytes == null && ints == null && longs == null;
+    }
+}
