@@ -20,32 +20,7 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
     }
 
     /** A track: its events in order, the last one being the end of the track; and bytes found after that. */
-    public record Track(List<SourceEvent> events, Bytes rest) implements Chunk {
-        public Track {
-            events = PackedEvents.of(events);
-        }
-
-        /** Tells the tick and the note of each event that begins one. */
-        public void eachBeginning(Beginning told) {
-            if (events instanceof PackedEvents packed) {
-                packed.eachBeginning(told);
-            } else {
-                events.stream().filter(SourceEvent.NoteOn.class::isInstance).map(SourceEvent.NoteOn.class::cast).forEach(on -> told.at(on.tick(), on.noteId()));
-            }
-        }
-
-        /** The events that neither begin nor end a note: of a long track only a few. */
-        public List<SourceEvent.Other> others() {
-            return events instanceof PackedEvents packed ? packed.others()
-                    : events.stream().filter(SourceEvent.Other.class::isInstance).map(SourceEvent.Other.class::cast).toList();
-        }
-    }
-
-    /** Told where notes begin. */
-    @FunctionalInterface
-    public interface Beginning {
-        /** @param note its identity */
-        void at(long tick, long note);
+    public record Track(SourceEvents events, Bytes rest) implements Chunk {
     }
 
     /** A chunk of a kind that is not defined: passed on as it is, its eight bytes of head included. */
@@ -77,7 +52,7 @@ public record SourceFile(int type, int division, Bytes headerRest, List<Chunk> c
     /** The first program that the file sets on a channel, if it sets one. */
     public OptionalInt program(int channel) {
         for (Track track : tracks()) {
-            for (SourceEvent.Other other : track.others()) {
+            for (SourceEvent.Other other : track.events().others()) {
                 if (other.channel() == channel && (other.bytes().at(0) & 0xF0) == PROGRAM_CHANGE && other.bytes().length() > 1) {
                     return OptionalInt.of(other.bytes().at(1) & 0x7F);
                 }

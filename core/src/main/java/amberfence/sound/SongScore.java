@@ -133,7 +133,7 @@ public final class SongScore {
             }
         }
         for (SourceFile.Track track : song.source().tracks()) {
-            for (SourceEvent.Other other : track.others()) {
+            for (SourceEvent.Other other : track.events().others()) {
                 if (other.channel() >= 0) {
                     int message = message(other.bytes());
                     boolean program = Messages.kind(message) == 0xC0;

@@ -13,6 +13,7 @@ import amberfence.song.Bytes;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
+import amberfence.song.SourceEvents;
 import amberfence.song.SourceFile;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -101,11 +102,11 @@ final class DemoText {
     private SourceFile.Track conductor(String title, int[] key) {
         int tempo = time.tempos().get(0).microsecondsPerQuarter();
         Metre metre = time.metres().get(0);
-        return new SourceFile.Track(List.of(name(title),
+        return new SourceFile.Track(SourceEvents.of(List.of(name(title),
                 event(0, Bytes.of(0xFF, 0x58, 4, metre.numerator(), Integer.numberOfTrailingZeros(metre.denominator()), metre.isCompound() ? 36 : 24, 8)),
                 event(0, Bytes.of(0xFF, 0x51, 3, tempo >> 16 & 0xFF, tempo >> 8 & 0xFF, tempo & 0xFF)),
                 event(0, Bytes.of(0xFF, 0x59, 2, key[0], key[1])),
-                event(0, Bytes.of(0xFF, 0x2F, 0))), Bytes.EMPTY);
+                event(0, Bytes.of(0xFF, 0x2F, 0)))), Bytes.EMPTY);
     }
 
     private static SourceFile.Track track(String name, int channel, int program, Line line) {
@@ -118,7 +119,7 @@ final class DemoText {
         events.add(0, name(name));
         events.add(1, event(0, Bytes.of(0xC0 | channel, program)));
         events.add(event(line.end(), Bytes.of(0xFF, 0x2F, 0)));
-        return new SourceFile.Track(events, Bytes.EMPTY);
+        return new SourceFile.Track(SourceEvents.of(events), Bytes.EMPTY);
     }
 
     private static SourceEvent name(String text) {

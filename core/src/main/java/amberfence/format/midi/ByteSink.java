@@ -50,10 +50,11 @@ final class ByteSink {
         }
     }
 
-    void add(ByteSink other) {
-        room(other.length);
-        System.arraycopy(other.bytes, 0, bytes, length, other.length);
-        length += other.length;
+    /** Writes a number of four bytes where one was written before. */
+    void setInt(int at, int value) {
+        for (int i = 0; i < 4; i++) {
+            bytes[at + i] = (byte) (value >>> 24 - 8 * i);
+        }
     }
 
     void addLetters(String letters) {

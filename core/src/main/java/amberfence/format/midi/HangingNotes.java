@@ -1,6 +1,5 @@
 package amberfence.format.midi;
 
-import amberfence.notes.Note;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,11 +10,15 @@ import java.util.List;
  * overlapping notes of one pitch are told apart (common practice; the file format does not say).
  */
 final class HangingNotes {
-    /** A note-on that waits for its note-off. */
-    record Begun(long id, long start, int pitch, int velocity, int channel) {
-        /** The finished note; one that ended at once gets the shortest length there is. */
-        Note ended(long end, int release) {
-            return new Note(id, start, Math.max(1, end - start), pitch, velocity, channel, release);
+    /**
+     * A note-on that waits for its note-off.
+     *
+     * @param place where the note stands among those of its channel
+     */
+    record Begun(long id, long start, int pitch, int channel, int place) {
+        /** How long it sounds; one that ended at once gets the shortest length there is. */
+        long length(long end) {
+            return Math.max(1, end - start);
         }
     }
 

@@ -45,7 +45,7 @@ final class MetaEvents {
         MetaEvents meta = new MetaEvents(source, notices);
         for (SourceFile.Track track : source.tracks()) {
             meta.trackNames.add("");
-            track.others().stream().filter(event -> event.metaType() >= 0).forEach(meta::read);
+            track.events().others().stream().filter(event -> event.metaType() >= 0).forEach(meta::read);
         }
         return meta;
     }

@@ -7,7 +7,6 @@ import amberfence.format.UnreadableFileException;
 import amberfence.notes.Fence;
 import amberfence.notes.KeyPlan;
 import amberfence.notes.Line;
-import amberfence.notes.Note;
 import amberfence.notes.Role;
 import amberfence.reading.RoleGuess;
 import amberfence.song.Bytes;
@@ -22,9 +21,8 @@ import amberfence.theory.Scales;
 import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalInt;
-import java.util.TreeMap;
+import java.util.SortedMap;
 
 /** Reads a MIDI file of type 0, 1 or 2, in metrical or SMPTE time. */
 public final class MidiReader {
@@ -33,7 +31,8 @@ public final class MidiReader {
     private final byte[] bytes;
     private final List<Notice> notices = new ArrayList<>();
     private final List<SourceFile.Chunk> chunks = new ArrayList<>();
-    private final List<List<Note>> notesOfTrack = new ArrayList<>();
+    /** For each track the notes of each of its channels. */
+    private final List<SortedMap<Integer, Line>> linesOfTrack = new ArrayList<>();
     private long nextId = 1;
 
     private MidiReader(byte[] bytes) {
@@ -128,11 +127,11 @@ public final class MidiReader {
         if (isTrack) {
             if (body + length > bytes.length) {
                 notices.add(new Notice(Texts.say("track %s",
-                        (notesOfTrack.size() + 1)), Texts.say("claims %s bytes but the file has only %s more; those are read", length, (bytes.length - body))));
+                        (linesOfTrack.size() + 1)), Texts.say("claims %s bytes but the file has only %s more; those are read", length, (bytes.length - body))));
             }
-            TrackReader track = new TrackReader(new Cursor(bytes, body, end), notesOfTrack.size(), nextId, notices);
+            TrackReader track = new TrackReader(new Cursor(bytes, body, end), linesOfTrack.size(), nextId, notices);
             chunks.add(track.read());
-            notesOfTrack.add(track.notes());
+            linesOfTrack.add(track.lines());
             nextId = track.nextId();
         } else if (body + length > bytes.length) {
             int found = cursor.find("MTrk", start + 1);
@@ -167,12 +166,8 @@ public final class MidiReader {
 
     /** One part for each channel that has notes in a track. */
     private void addParts(int track, MetaEvents meta, List<Part> parts) {
-        Map<Integer, List<Note>> byChannel = new TreeMap<>();
-        for (Note note : notesOfTrack.get(track)) {
-            byChannel.computeIfAbsent(note.channel(), channel -> new ArrayList<>()).add(note);
-        }
-        byChannel.forEach((channel, notes) -> {
-            Line line = Line.of(notes);
+        SortedMap<Integer, Line> byChannel = linesOfTrack.get(track);
+        byChannel.forEach((channel, line) -> {
             Role role = channel == Song.PERCUSSION ? Role.DRUMS : RoleGuess.of(line);
             String given = meta.trackName(track);
             String partName = given.isBlank() ? Texts.say("Part %s", parts.size() + 1) : given;

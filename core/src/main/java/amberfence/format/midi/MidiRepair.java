@@ -3,12 +3,14 @@ package amberfence.format.midi;
 import amberfence.format.Notice;
 import amberfence.song.Bytes;
 import amberfence.song.SourceEvent;
+import amberfence.song.SourceEvents;
 import amberfence.song.SourceFile;
 import amberfence.words.Texts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What a file held, as a valid Standard MIDI File may hold it (Standard MIDI Files 1.0, 1988, from memory). A file that is
@@ -38,30 +40,32 @@ record MidiRepair(SourceFile source, List<Notice> repairs) {
     }
 
     private static SourceFile.Track repaired(SourceFile.Track track, String place, List<Notice> repairs) {
-        if (track.rest().length() == 0 && track.others().stream().allMatch(MidiRepair::isRight)) {
+        if (track.rest().length() == 0 && track.events().others().stream().allMatch(MidiRepair::isRight)) {
             return track;
         }
         Map<String, Integer> tallies = new LinkedHashMap<>();
-        List<SourceEvent> events = new ArrayList<>(track.events().size());
-        for (SourceEvent event : track.events()) {
-            if (event instanceof SourceEvent.Other other && other.channel() < 0) {
-                String trouble = trouble(other);
-                if (trouble.isEmpty()) {
-                    events.add(new SourceEvent.Other(other.tick(), plain(other.bytes()), other.running()));
-                } else if (other.metaType() == END_OF_TRACK) {
-                    events.add(new SourceEvent.Other(other.tick(), Bytes.of(0xFF, END_OF_TRACK, 0), false));
-                } else {
-                    tallies.merge(trouble, 1, Integer::sum);
-                }
-            } else {
-                events.add(event);
-            }
-        }
+        SourceEvents events = track.events().withOthers(other -> repaired(other, tallies));
         tallies.forEach((what, count) -> repairs.add(new Notice(place, Texts.say("%s left out: %s", what, count))));
         if (track.rest().length() > 0) {
             repairs.add(new Notice(place, Texts.say("bytes behind the end of the track left out: %s", track.rest().length())));
         }
         return new SourceFile.Track(events, Bytes.EMPTY);
+    }
+
+    /** An event as it may stand in a file; nothing when it may not. */
+    private static Optional<SourceEvent.Other> repaired(SourceEvent.Other event, Map<String, Integer> tallies) {
+        if (event.channel() >= 0) {
+            return Optional.of(event);
+        }
+        String trouble = trouble(event);
+        if (trouble.isEmpty()) {
+            return Optional.of(new SourceEvent.Other(event.tick(), plain(event.bytes()), event.running()));
+        }
+        if (event.metaType() == END_OF_TRACK) {
+            return Optional.of(new SourceEvent.Other(event.tick(), Bytes.of(0xFF, END_OF_TRACK, 0), false));
+        }
+        tallies.merge(trouble, 1, Integer::sum);
+        return Optional.empty();
     }
 
     private static boolean isRight(SourceEvent.Other event) {

@@ -8,15 +8,19 @@ import amberfence.song.Bytes;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import amberfence.song.SourceEvent;
+import amberfence.song.SourceEvents;
 import amberfence.song.SourceFile;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.IntFunction;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -34,6 +38,8 @@ final class MidiWriter {
     private final boolean titleChanged;
     private final boolean copyrightChanged;
     private final PlacedNotes notes;
+    /** The tracks of the source file in which notes that begin in their places end elsewhere. */
+    private final BitSet moved = new BitSet();
     /** For each track to write the parts whose notes go there. */
     private final List<List<Part>> parts = new ArrayList<>();
 
@@ -55,9 +61,7 @@ final class MidiWriter {
             Line line = export.lines().get(part.id());
             if (line != null) {
                 Line original = part.takes().get(0).line();
-                if (line != original) {
-                    original.notes().forEach(notes::compare);
-                }
+                notes.compare(original, line);
                 boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks;
                 if (ownTrack) {
                     parts.add(List.of(part));
@@ -74,29 +78,68 @@ final class MidiWriter {
         if (type == source.type() && !export.isPartial()) {
             return file(type, source.chunks(), parts.size(), this::track);
         }
-        List<List<OutEvent>> tracks = Retracking.to(type, source.type(), IntStream.range(0, parts.size()).mapToObj(this::track).toList());
+        List<List<OutEvent>> tracks = Retracking.to(type, source.type(), IntStream.range(0, parts.size()).mapToObj(index -> track(index)).toList());
         List<List<OutEvent>> wanted = new ArrayList<>();
         for (int i = 0; i < tracks.size(); i++) {
             if (i == 0 || !export.isPartial() || tracks.get(i).size() > 1) {
                 wanted.add(tracks.get(i));
             }
         }
-        return file(type, List.of(), wanted.size(), wanted::get);
+        return file(type, List.of(), wanted.size(), (index, out) -> wanted.get(index).forEach(out));
     }
 
-    /** Notes which notes begin where the source file has them. */
+    /** Notes which notes begin where the source file has them, and in which tracks some of those end elsewhere. */
     private void find() {
-        for (SourceFile.Track track : source.tracks()) {
-            track.eachBeginning(notes::find);
+        List<SourceFile.Track> tracks = source.tracks();
+        for (int i = 0; i < tracks.size(); i++) {
+            int index = i;
+            tracks.get(i).events().tell(new SourceEvents.Told() {
+                @Override
+                public void on(long tick, long note, boolean running) {
+                    notes.find(tick, note);
+                }
+
+                @Override
+                public void off(long tick, long note, boolean running, boolean asNoteOn) {
+                    int at = notes.at(note);
+                    if (notes.isFound(at) && !isInPlace(notes.note(at), tick)) {
+                        moved.set(index);
+                    }
+                }
+
+                @Override
+                public void other(SourceEvent.Other event) {
+                    // Stays where it is.
+                }
+            });
         }
     }
 
-    /** Makes one track after another, so that the events of only one are there at a time. */
+    /** Whether a note ends where the source file has its end; one that ended at once has the shortest length there is. */
+    private static boolean isInPlace(Note note, long end) {
+        return note.end() == end || note.start() == end && note.length() == 1;
+    }
+
+    /** Tells the events of one track after another; where all stand as in the source file, without a list of them. */
+    private void track(int index, Consumer<OutEvent> out) {
+        boolean isRead = index < source.tracks().size();
+        boolean hasNewHead = index == 0 && (timeChanged || titleChanged || copyrightChanged);
+        if (isRead && !hasNewHead && !moved.get(index) && parts.get(index).stream().allMatch(part -> notes.areFound(export.lines().get(part.id())))) {
+            PairingOrder ordered = new PairingOrder(out);
+            lay(index, ordered::add);
+            ordered.end();
+        } else {
+            track(index).forEach(out);
+        }
+    }
+
     private List<OutEvent> track(int index) {
         int read = source.tracks().size();
         List<OutEvent> events;
         if (index < read) {
-            events = events(source.tracks().get(index), index);
+            events = new ArrayList<>(source.tracks().get(index).events().size());
+            lay(index, events::add);
+            order(events);
             if (index == 0 && (timeChanged || titleChanged || copyrightChanged)) {
                 events.addAll(0, timeChanged ? times() : List.of());
                 events.addAll(0, heading(titleChanged, copyrightChanged));
@@ -109,8 +152,8 @@ final class MidiWriter {
         return events;
     }
 
-    private byte[] file(int type, List<SourceFile.Chunk> order, int tracks, IntFunction<List<OutEvent>> track) {
-        ByteSink out = new ByteSink(notes.size() * 8 + 256);
+    private byte[] file(int type, List<SourceFile.Chunk> order, int tracks, BiConsumer<Integer, Consumer<OutEvent>> track) {
+        ByteSink out = new ByteSink(Math.max(notes.size() * 8, source.original().length()) + 256);
         out.addLetters("MThd");
         out.addInt(6 + source.headerRest().length());
         out.addShort(type);
@@ -122,45 +165,51 @@ final class MidiWriter {
             if (chunk instanceof SourceFile.Foreign foreign) {
                 out.add(foreign.bytes());
             } else if (next < tracks) {
-                TrackWriter.write(track.apply(next++), ((SourceFile.Track) chunk).rest(), out);
+                write(next++, track, ((SourceFile.Track) chunk).rest(), out);
             }
         }
         while (next < tracks) {
-            TrackWriter.write(track.apply(next++), Bytes.EMPTY, out);
+            write(next++, track, Bytes.EMPTY, out);
         }
         return out.toArray();
     }
 
-    /** The events of a source track with the notes as they are now; those that moved in time come later. */
-    private List<OutEvent> events(SourceFile.Track track, int index) {
+    private static void write(int index, BiConsumer<Integer, Consumer<OutEvent>> track, Bytes rest, ByteSink out) {
+        TrackWriter writer = new TrackWriter(out);
+        track.accept(index, writer::write);
+        writer.end(rest);
+    }
+
+    /** Tells the events of a source track with the notes as they are now; those that begin elsewhere come later. */
+    private void lay(int index, Consumer<OutEvent> out) {
         Set<Integer> channels = song.parts().stream().filter(part -> part.track().equals(OptionalInt.of(index))
                 && export.lines().containsKey(part.id())).map(Part::channel).collect(Collectors.toSet());
-        List<OutEvent> events = new ArrayList<>(track.events().size());
-        boolean anyEdited = false;
-        for (SourceEvent event : track.events()) {
-            if (event instanceof SourceEvent.Other other) {
-                if (isWanted(other, channels, index)) {
-                    events.add(new OutEvent.Raw(other.tick(), other.bytes(), other.running()));
+        source.tracks().get(index).events().tell(new SourceEvents.Told() {
+            @Override
+            public void on(long tick, long note, boolean running) {
+                int at = notes.at(note);
+                if (at >= 0 && notes.isFound(at)) {
+                    out.accept(new OutEvent.Sounding(tick, notes.note(at), true, running, false, notes.isEdited(at)));
                 }
-            } else if (event instanceof SourceEvent.NoteOn on) {
-                int at = notes.at(on.noteId());
-                if (at >= 0 && notes.note(at).start() == on.tick()) {
-                    anyEdited |= notes.isEdited(at);
-                    events.add(new OutEvent.Sounding(on.tick(), notes.note(at), true, on.running(), false, notes.isEdited(at)));
-                }
-            } else if (event instanceof SourceEvent.NoteOff off && notes.isFound(off.noteId())) {
-                int at = notes.at(off.noteId());
-                Note note = notes.note(at);
-                boolean inPlace = note.end() == off.tick() || note.start() == off.tick() && note.length() == 1;
-                events.add(new OutEvent.Sounding(inPlace ? off.tick() : note.end(), note, false,
-                        off.running() && inPlace, off.asNoteOn(), notes.isEdited(at)));
-                anyEdited |= !inPlace;
             }
-        }
-        if (anyEdited) {
-            order(events);
-        }
-        return events;
+
+            @Override
+            public void off(long tick, long note, boolean running, boolean asNoteOn) {
+                int at = notes.at(note);
+                if (at >= 0 && notes.isFound(at)) {
+                    Note ending = notes.note(at);
+                    boolean inPlace = isInPlace(ending, tick);
+                    out.accept(new OutEvent.Sounding(inPlace ? tick : ending.end(), ending, false, running && inPlace, asNoteOn, notes.isEdited(at)));
+                }
+            }
+
+            @Override
+            public void other(SourceEvent.Other event) {
+                if (isWanted(event, channels, index)) {
+                    out.accept(new OutEvent.Raw(event.tick(), event.bytes(), event.running()));
+                }
+            }
+        });
     }
 
     private boolean isWanted(SourceEvent.Other event, Set<Integer> channels, int track) {
@@ -181,7 +230,7 @@ final class MidiWriter {
 
     /** Notes that are not in the source, or that moved in time. */
     private void addNewNotes(Part part, List<OutEvent> track) {
-        List<Note> fresh = export.lines().get(part.id()).notes().stream().filter(note -> !notes.isFound(note.id())).toList();
+        List<Note> fresh = export.lines().get(part.id()).notes().stream().filter(note -> !notes.isFound(notes.at(note.id()))).toList();
         if (fresh.isEmpty()) {
             return;
         }
@@ -207,7 +256,11 @@ final class MidiWriter {
             }
         }
         events.sort(BY_TICK);
-        PairingOrder.apply(events);
+        List<OutEvent> sorted = new ArrayList<>(events.size() + 1);
+        PairingOrder ordered = new PairingOrder(sorted::add);
+        events.forEach(ordered::add);
+        ordered.end();
+        Collections.copy(events, sorted);
         long last = events.isEmpty() ? 0 : events.get(events.size() - 1).tick();
         end.ifPresent(e -> events.add(new OutEvent.Raw(Math.max(last, e.tick()), ((OutEvent.Raw) e).bytes(), false)));
     }

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * Orders the note events of one tick so that a reader which pairs first in, first out finds the same notes again: what
@@ -16,33 +17,40 @@ import java.util.Set;
 final class PairingOrder {
     private static final int FEW = 20;
 
-    private PairingOrder() {
+    private final Consumer<OutEvent> out;
+    private final List<OutEvent> together = new ArrayList<>();
+
+    /** @param out told of the events once those of their tick are in order */
+    PairingOrder(Consumer<OutEvent> out) {
+        this.out = out;
     }
 
-    static void apply(List<OutEvent> events) {
-        int from = 0;
-        while (from < events.size()) {
-            long tick = events.get(from).tick();
-            int to = from + 1;
-            while (to < events.size() && events.get(to).tick() == tick) {
-                to++;
-            }
-            if (to - from > 1 && isToBeOrdered(events, from, to)) {
-                applyToTick(events, from, to);
-            }
-            from = to;
+    /** One event more, not before the one in front of it. */
+    void add(OutEvent event) {
+        if (!together.isEmpty() && together.get(0).tick() != event.tick()) {
+            end();
         }
+        together.add(event);
+    }
+
+    /** There are no more events. */
+    void end() {
+        if (together.size() > 1 && isToBeOrdered()) {
+            order();
+        }
+        together.forEach(out);
+        together.clear();
     }
 
     /** Whether a note that was edited stands among others of its channel and pitch; of few events that is seen at once. */
-    private static boolean isToBeOrdered(List<OutEvent> events, int from, int to) {
-        if (to - from > FEW) {
+    private boolean isToBeOrdered() {
+        if (together.size() > FEW) {
             return true;
         }
-        for (int i = from; i < to; i++) {
-            if (events.get(i) instanceof OutEvent.Sounding note && note.edited()) {
-                for (int j = from; j < to; j++) {
-                    if (j != i && events.get(j) instanceof OutEvent.Sounding other && other.voice() == note.voice()) {
+        for (int i = 0; i < together.size(); i++) {
+            if (together.get(i) instanceof OutEvent.Sounding note && note.edited()) {
+                for (int j = 0; j < together.size(); j++) {
+                    if (j != i && together.get(j) instanceof OutEvent.Sounding other && other.voice() == note.voice()) {
                         return true;
                     }
                 }
@@ -51,11 +59,11 @@ final class PairingOrder {
         return false;
     }
 
-    private static void applyToTick(List<OutEvent> events, int from, int to) {
+    private void order() {
         Map<Integer, List<Integer>> places = new HashMap<>();
         Set<Integer> edited = new HashSet<>();
-        for (int i = from; i < to; i++) {
-            if (events.get(i) instanceof OutEvent.Sounding note) {
+        for (int i = 0; i < together.size(); i++) {
+            if (together.get(i) instanceof OutEvent.Sounding note) {
                 places.computeIfAbsent(note.voice(), voice -> new ArrayList<>()).add(i);
                 if (note.edited()) {
                     edited.add(note.voice());
@@ -64,10 +72,10 @@ final class PairingOrder {
         }
         for (int voice : edited) {
             List<Integer> own = places.get(voice);
-            List<OutEvent> sorted = new ArrayList<>(own.stream().map(events::get).toList());
+            List<OutEvent> sorted = new ArrayList<>(own.stream().map(together::get).toList());
             sorted.sort(Comparator.comparingInt(PairingOrder::rank).thenComparingLong(PairingOrder::end));
             for (int i = 0; i < own.size(); i++) {
-                events.set(own.get(i), sorted.get(i));
+                together.set(own.get(i), sorted.get(i));
             }
         }
     }

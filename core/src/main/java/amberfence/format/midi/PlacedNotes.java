@@ -3,6 +3,7 @@ package amberfence.format.midi;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
 import amberfence.notes.NoteIndex;
+import amberfence.notes.SharedEnds;
 import java.util.BitSet;
 import java.util.Collection;
 
@@ -38,16 +39,33 @@ final class PlacedNotes {
     }
 
     /** Whether a note has its place among the events of the source file. */
-    boolean isFound(long id) {
-        int index = at(id);
+    boolean isFound(int index) {
         return index >= 0 && found.get(index);
     }
 
-    /** Compares a note with what the source file says. */
-    void compare(Note original) {
-        int index = at(original.id());
-        if (index >= 0) {
-            edited.set(index, !note(index).equals(original));
+    /** Whether all notes of a line have theirs. */
+    boolean areFound(Line line) {
+        for (int i = 0; i < line.size(); i++) {
+            if (!isFound(at(line.columns().id(i)))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /**
+     * Compares the notes of a line with what the source file says.
+     *
+     * @param line what of it is to be written
+     */
+    void compare(Line original, Line line) {
+        SharedEnds same = line.sharedWith(original);
+        for (int i = same.first(); i < original.size() - same.last(); i++) {
+            Note before = original.at(i);
+            int index = at(before.id());
+            if (index >= 0) {
+                edited.set(index, !note(index).equals(before));
+            }
         }
     }
 

@@ -1,33 +1,41 @@
 package amberfence.format.midi;
 
 import amberfence.format.Notice;
+import amberfence.notes.Line;
+import amberfence.notes.LineBuilder;
 import amberfence.notes.Note;
 import amberfence.song.Bytes;
 import amberfence.song.SourceEvent;
+import amberfence.song.SourceEvents;
 import amberfence.song.SourceFile;
 import amberfence.theory.Range;
 import amberfence.words.Texts;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 
 /** Reads the events of one track chunk, pairs notes, and goes on past damage as far as it can. */
 final class TrackReader {
     private static final int END_OF_TRACK = 0x2F;
+    private static final int CHANNELS = 16;
     /** The longest time between two events that a file can write in its four bytes. */
     static final long LONGEST_DELTA = 0x0FFFFFFF;
 
     private final Cursor cursor;
     private final String place;
     private final List<Notice> notices;
-    private final List<SourceEvent> events = new ArrayList<>();
-    private final List<Note> notes = new ArrayList<>();
+    private final SourceEvents.Builder events = new SourceEvents.Builder();
+    /** The notes of each channel that has any, in the order in which they begin. */
+    private final LineBuilder[] lines = new LineBuilder[CHANNELS];
     private final HangingNotes hanging = new HangingNotes();
     private final Map<String, Integer> tallies = new LinkedHashMap<>();
     private long nextId;
     private long tick;
-    private boolean ended;
+    /** The end of the track, once it is there. */
+    private Optional<SourceEvent.Other> end = Optional.empty();
 
     TrackReader(Cursor cursor, int track, long nextId, List<Notice> notices) {
         this.cursor = cursor;
@@ -36,8 +44,15 @@ final class TrackReader {
         this.notices = notices;
     }
 
-    List<Note> notes() {
-        return notes;
+    /** The notes of each channel that has any. */
+    SortedMap<Integer, Line> lines() {
+        SortedMap<Integer, Line> built = new TreeMap<>();
+        for (int channel = 0; channel < CHANNELS; channel++) {
+            if (lines[channel] != null) {
+                built.put(channel, lines[channel].build());
+            }
+        }
+        return built;
     }
 
     long nextId() {
@@ -47,22 +62,22 @@ final class TrackReader {
     SourceFile.Track read() {
         try {
             int status = 0;
-            while (cursor.hasMore() && !ended) {
+            while (cursor.hasMore() && end.isEmpty()) {
                 status = readEvent(status);
             }
-            if (!ended) {
+            if (end.isEmpty()) {
                 notice(Texts.say("has no end-of-track event; one is added"));
             }
         } catch (Cursor.Truncated e) {
             notice(Texts.say("is cut off in the middle of an event; what comes before is kept"));
         }
         closeHanging();
-        Bytes rest = ended ? Bytes.of(cursor.bytes(), cursor.position(), cursor.remaining()) : Bytes.EMPTY;
+        Bytes rest = end.isPresent() ? Bytes.of(cursor.bytes(), cursor.position(), cursor.remaining()) : Bytes.EMPTY;
         if (rest.length() > 0) {
             notice(Texts.say("%s bytes after the end of the track are passed on unread", rest.length()));
         }
         tallies.forEach((what, count) -> notice(Texts.say(what, count)));
-        return new SourceFile.Track(events, rest);
+        return new SourceFile.Track(events.build(), rest);
     }
 
     private void notice(String message) {
@@ -120,15 +135,17 @@ final class TrackReader {
             if (second > 127) {
                 tally(Texts.text("%s impossible velocities are read as 127"));
             }
-            hanging.begin(new HangingNotes.Begun(nextId, tick, first, Math.min(127, second), channel));
-            events.add(new SourceEvent.NoteOn(tick, nextId++, running));
+            Note note = new Note(nextId++, tick, 1, first, Math.min(127, second), channel, Note.USUAL_RELEASE);
+            lines[channel] = lines[channel] == null ? new LineBuilder(0) : lines[channel];
+            hanging.begin(new HangingNotes.Begun(note.id(), tick, first, channel, lines[channel].add(note)));
+            events.on(tick, note.id(), running);
         } else if (kind <= 0x90) {
             endNote(status, first, Math.min(127, second), running);
         } else {
             if (first > 127 || second > 127) {
                 tally(Texts.text("%s controller values above 127 are read as 127"));
             }
-            events.add(new SourceEvent.Other(tick, kind == 0xC0 || kind == 0xD0
+            events.other(new SourceEvent.Other(tick, kind == 0xC0 || kind == 0xD0
                     ? Bytes.of(status, Math.min(127, first))
                     : Bytes.of(status, Math.min(127, first), Math.min(127, second)), running));
         }
@@ -139,16 +156,20 @@ final class TrackReader {
         boolean asNoteOn = (status & 0xF0) == 0x90;
         if (begun == null) {
             tally(Texts.text("%s note-offs end no note; they are passed on as they are"));
-            events.add(new SourceEvent.Other(tick, Bytes.of(status, pitch, release), running));
+            events.other(new SourceEvent.Other(tick, Bytes.of(status, pitch, release), running));
             return;
         }
-        notes.add(begun.ended(tick, asNoteOn ? Note.USUAL_RELEASE : release));
-        events.add(new SourceEvent.NoteOff(tick, begun.id(), running, asNoteOn));
+        end(begun, tick, asNoteOn ? Note.USUAL_RELEASE : release);
+        events.off(tick, begun.id(), running, asNoteOn);
+    }
+
+    private void end(HangingNotes.Begun begun, long at, int release) {
+        lines[begun.channel()].end(begun.place(), begun.length(at), release);
     }
 
     private void readOther(int status) throws Cursor.Truncated {
         int from = cursor.position() - 1;
-        boolean end = status == 0xFF && cursor.next() == END_OF_TRACK;
+        boolean isEnd = status == 0xFF && cursor.next() == END_OF_TRACK;
         if (status == 0xFF || status == 0xF0 || status == 0xF7) {
             long length = cursor.nextQuantity();
             cursor.need(length);
@@ -157,25 +178,28 @@ final class TrackReader {
             tally(Texts.text("%s events that a file may not hold are passed on as they are"));
             cursor.skip(status == 0xF2 ? 2 : status == 0xF1 || status == 0xF3 ? 1 : 0);
         }
-        ended = end;
-        events.add(new SourceEvent.Other(tick, Bytes.of(cursor.bytes(), from, cursor.position() - from), false));
+        SourceEvent.Other event = new SourceEvent.Other(tick, Bytes.of(cursor.bytes(), from, cursor.position() - from), false);
+        if (isEnd) {
+            end = Optional.of(event);
+        } else {
+            events.other(event);
+        }
     }
 
     private void closeHanging() {
         List<HangingNotes.Begun> rest = hanging.rest();
-        SourceEvent.Other end = ended ? (SourceEvent.Other) events.remove(events.size() - 1)
-                : new SourceEvent.Other(tick, Bytes.of(0xFF, END_OF_TRACK, 0), false);
-        long last = tick;
+        SourceEvent.Other last = end.orElseGet(() -> new SourceEvent.Other(tick, Bytes.of(0xFF, END_OF_TRACK, 0), false));
+        long latest = tick;
         for (HangingNotes.Begun begun : rest) {
             long close = Math.max(tick, begun.start() + 1);
-            last = Math.max(last, close);
-            notes.add(begun.ended(close, Note.USUAL_RELEASE));
+            latest = Math.max(latest, close);
+            end(begun, close, Note.USUAL_RELEASE);
         }
         rest.stream().filter(begun -> begun.start() < tick)
-                .forEach(begun -> events.add(new SourceEvent.NoteOff(tick, begun.id(), false, false)));
+                .forEach(begun -> events.off(tick, begun.id(), false, false));
         rest.stream().filter(begun -> begun.start() >= tick)
-                .forEach(begun -> events.add(new SourceEvent.NoteOff(begun.start() + 1, begun.id(), false, false)));
-        events.add(last == end.tick() ? end : new SourceEvent.Other(last, end.bytes(), false));
+                .forEach(begun -> events.off(begun.start() + 1, begun.id(), false, false));
+        events.other(latest == last.tick() ? last : new SourceEvent.Other(latest, last.bytes(), false));
         if (!rest.isEmpty()) {
             notice(Texts.count(rest.size(), "%s note never ends; it is closed at the track's end; it has pitch %s at tick %s",
                     "%s notes never end; they are closed at the track's end, the first being pitch %s at tick %s", rest.get(0).pitch(), rest.get(0).start()));

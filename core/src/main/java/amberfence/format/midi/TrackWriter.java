@@ -1,67 +1,74 @@
 package amberfence.format.midi;
 
 import amberfence.song.Bytes;
-import java.util.List;
 
-/** Turns the events of a track into the bytes of its chunk. */
+/** Turns the events of a track into the bytes of its chunk, one after the other. */
 final class TrackWriter {
-    private TrackWriter() {
+    private final ByteSink out;
+    /** Where the length of the chunk stands. */
+    private final int head;
+    private long tick;
+    private int status;
+    /** By channel and pitch, how many notes sound that were edited. */
+    private final int[] edited = new int[16 * 128];
+
+    TrackWriter(ByteSink out) {
+        this.out = out;
+        out.addLetters("MTrk");
+        head = out.length();
+        out.addInt(0);
     }
 
-    static void write(List<OutEvent> events, Bytes rest, ByteSink out) {
-        ByteSink body = new ByteSink(events.size() * 4);
-        long tick = 0;
-        int status = 0;
-        int[] edited = new int[16 * 128];
-        for (OutEvent event : events) {
-            if (event instanceof OutEvent.Raw raw && raw.isNoteOff() && edited[raw.voice()] > 0) {
-                // A stray note-off would cut short a note that was moved onto its pitch.
-                continue;
-            }
-            writeTime(event.tick() - tick, body);
-            tick = event.tick();
-            if (event instanceof OutEvent.Sounding note) {
-                edited[note.voice()] += note.edited() ? note.isOn() ? 1 : -1 : 0;
-                status = writeNote(note, status, body);
-            } else if (event instanceof OutEvent.Raw raw) {
-                status = writeRaw(raw, status, body);
-            }
+    void write(OutEvent event) {
+        if (event instanceof OutEvent.Raw raw && raw.isNoteOff() && edited[raw.voice()] > 0) {
+            // A stray note-off would cut short a note that was moved onto its pitch.
+            return;
         }
-        out.addLetters("MTrk");
-        out.addInt(body.length() + rest.length());
-        out.add(body);
+        writeTime(event.tick() - tick);
+        tick = event.tick();
+        if (event instanceof OutEvent.Sounding note) {
+            edited[note.voice()] += note.edited() ? note.isOn() ? 1 : -1 : 0;
+            writeNote(note);
+        } else if (event instanceof OutEvent.Raw raw) {
+            writeRaw(raw);
+        }
+    }
+
+    /** @param rest what stands behind the end of the track */
+    void end(Bytes rest) {
         out.add(rest);
+        out.setInt(head, out.length() - head - 4);
     }
 
     /** A time longer than the four bytes allow is bridged with empty text events. */
-    private static void writeTime(long delta, ByteSink body) {
+    private void writeTime(long delta) {
         long rest = delta;
         while (rest > TrackReader.LONGEST_DELTA) {
-            body.addQuantity(TrackReader.LONGEST_DELTA);
-            body.add(Bytes.of(0xFF, 0x01, 0x00));
+            out.addQuantity(TrackReader.LONGEST_DELTA);
+            out.add(Bytes.of(0xFF, 0x01, 0x00));
             rest -= TrackReader.LONGEST_DELTA;
         }
-        body.addQuantity(rest);
+        out.addQuantity(rest);
     }
 
-    private static int writeNote(OutEvent.Sounding event, int before, ByteSink body) {
-        int status = event.status();
+    private void writeNote(OutEvent.Sounding event) {
+        int before = status;
+        status = event.status();
         if (!event.running() || before != status) {
-            body.add(status);
+            out.add(status);
         }
-        body.add(event.note().pitch());
-        body.add(event.isOn() ? event.note().velocity() : event.asNoteOn() ? 0 : event.note().release());
-        return status;
+        out.add(event.note().pitch());
+        out.add(event.isOn() ? event.note().velocity() : event.asNoteOn() ? 0 : event.note().release());
     }
 
     /** System exclusive and meta events cancel running status (Standard MIDI Files 1.0, from memory). */
-    private static int writeRaw(OutEvent.Raw event, int before, ByteSink body) {
-        int status = event.bytes().at(0);
-        if (event.running() && before == status) {
-            body.addWithoutFirst(event.bytes());
+    private void writeRaw(OutEvent.Raw event) {
+        int own = event.bytes().at(0);
+        if (event.running() && status == own) {
+            out.addWithoutFirst(event.bytes());
         } else {
-            body.add(event.bytes());
+            out.add(event.bytes());
         }
-        return status < 0xF0 ? status : 0;
+        status = own < 0xF0 ? own : 0;
     }
 }
