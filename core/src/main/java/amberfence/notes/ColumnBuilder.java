@@ -46,6 +46,11 @@ final class ColumnBuilder {
         put(number);
     }
 
+    /** Some more numbers, which are those of the column that this one is like. */
+    void addAlike(int many) {
+        size += many;
+    }
+
     private void put(long number) {
         int place = size++;
         if (bytes != null && number == (byte) number) {
@@ -98,10 +103,6 @@ final class ColumnBuilder {
             return like.at(place);
         }
         return bytes != null ? bytes[place] : ints != null ? ints[place] : longs != null ? longs[place] : first + step * place;
-    }
-
-    int size() {
-        return size;
     }
 
     /** The column of all numbers so far. */

@@ -74,7 +74,12 @@ public final class FenceLine {
 
     /** Whether a note is allowed by hand. */
     public boolean isAllowedByHand(Note note) {
-        return allowedNotes.contains(note);
+        return isAllowedByHand(note.id());
+    }
+
+    /** Whether the note of an identity is allowed by hand. */
+    public boolean isAllowedByHand(long id) {
+        return allowedNotes.contains(id);
     }
 
     /** How many degrees of the key at a note lie between it and another pitch, upward positive. */
@@ -112,8 +117,9 @@ public final class FenceLine {
 
     private int countOutside(Line line, int from, int to) {
         int count = 0;
+        NoteColumns notes = line.columns();
         for (int i = from; i < to; i++) {
-            count += isInside(line.at(i)) ? 0 : 1;
+            count += at(notes.start(i)).containsPitch(notes.pitch(i)) || isAllowedByHand(notes.id(i)) ? 0 : 1;
         }
         return count;
     }

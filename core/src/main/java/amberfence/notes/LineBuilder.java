@@ -15,6 +15,10 @@ public final class LineBuilder {
     private final ColumnBuilder velocities;
     private final ColumnBuilder channels;
     private final ColumnBuilder releases;
+    private final NoteColumns like;
+    private int size;
+    /** Whether all notes so far are those of the line that this one is like, in their order, but for their pitches. */
+    private boolean isAlike;
     private boolean inOrder = true;
     private long lastStart = -1;
     private int lastPitch;
@@ -31,6 +35,8 @@ public final class LineBuilder {
     }
 
     private LineBuilder(NoteColumns like, int expected) {
+        this.like = like;
+        isAlike = like.size() > 0;
         Arrays.setAll(columns, column -> new ColumnBuilder(like.column(column), expected));
         ids = columns[0];
         starts = columns[1];
@@ -47,12 +53,12 @@ public final class LineBuilder {
      * @return how many were added before it, for {@link #end}
      */
     public int add(Note note) {
+        leave();
         long start = note.start();
         inOrder = inOrder && (start > lastStart || start == lastStart && (note.pitch() > lastPitch || note.pitch() == lastPitch && note.id() >= lastId));
         lastStart = start;
         lastPitch = note.pitch();
         lastId = note.id();
-        int place = ids.size();
         ids.add(note.id());
         starts.add(start);
         lengths.add(note.length());
@@ -60,7 +66,36 @@ public final class LineBuilder {
         velocities.add(note.velocity());
         channels.add(note.channel());
         releases.add(note.release());
-        return place;
+        return size++;
+    }
+
+    /**
+     * One more note: one of the line that the new one is like, with its own pitch or another.
+     *
+     * @param place where it stands in that line
+     */
+    public void addAlike(int place, int pitch) {
+        if (!isAlike || place != size) {
+            add(like.at(place).withPitch(pitch));
+            return;
+        }
+        long start = like.start(place);
+        inOrder = inOrder && (start > lastStart || pitch > lastPitch || pitch == lastPitch && like.id(place) >= like.id(place - 1));
+        lastStart = start;
+        lastPitch = pitch;
+        pitches.add(pitch);
+        size++;
+    }
+
+    /** The notes from here on may be any. */
+    private void leave() {
+        if (isAlike) {
+            isAlike = false;
+            lastId = size == 0 ? 0 : like.id(size - 1);
+            for (ColumnBuilder column : columns) {
+                column.addAlike(column == pitches ? 0 : size);
+            }
+        }
     }
 
     /** A note that was added while it still sounded has ended. */
@@ -70,7 +105,7 @@ public final class LineBuilder {
     }
 
     public int size() {
-        return ids.size();
+        return size;
     }
 
     /** The line of all notes so far. Whatever is added later is not in it; none of them ends any more. */
@@ -81,6 +116,7 @@ public final class LineBuilder {
 
     /** All notes so far in the order in which they were added. */
     NoteColumns asAdded() {
+        leave();
         Column[] built = new Column[NoteColumns.COUNT];
         Arrays.setAll(built, column -> columns[column].build());
         return new NoteColumns(built);

@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Finding> findings, int considered) {
     public Outcome {
-        changes = List.copyOf(changes);
+        changes = ChangeList.copyOf(changes);
         kept = List.copyOf(kept);
         findings = List.copyOf(findings);
     }
@@ -36,11 +36,7 @@ public record Outcome(Line out, List<Change> changes, List<Kept> kept, List<Find
 
     /** How many notes were made. */
     public int added() {
-        int added = 0;
-        for (Change change : changes) {
-            added += change.isMade() ? 1 : 0;
-        }
-        return added;
+        return ChangeList.made(changes);
     }
 
     /** How many notes were changed or taken out. */

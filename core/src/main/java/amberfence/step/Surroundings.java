@@ -63,7 +63,12 @@ public record Surroundings(FenceLine fence, TimeMap time, Role role, SoundingCho
 
     /** Whether the step may change a note. */
     public boolean isFree(Note note) {
-        return picked.contains(note) && !left.contains(note);
+        return isFree(note.id());
+    }
+
+    /** Whether the step may change the note of an identity. */
+    public boolean isFree(long id) {
+        return picked.contains(id) && !left.contains(id);
     }
 
     public boolean isDrums() {

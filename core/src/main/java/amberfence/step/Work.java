@@ -33,7 +33,7 @@ public final class Work {
     private final Line in;
     private final Surroundings around;
     private final LineBuilder out;
-    private final List<Change> changes = new ArrayList<>();
+    private final ChangeList.Builder changes;
     private final List<Kept> kept = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     /** How many notes came from each source so far. */
@@ -48,6 +48,7 @@ public final class Work {
         this.in = in;
         this.around = around;
         this.out = new LineBuilder(in);
+        this.changes = new ChangeList.Builder(in);
     }
 
     /** A note becomes another, which may be the same. */
@@ -62,6 +63,31 @@ public final class Work {
             out.add(after);
             changes.add(Change.moved(before, after, reason));
         }
+    }
+
+    /**
+     * A note of the line gets another pitch, which may be its own.
+     *
+     * @param place where it stands in the line
+     */
+    public void move(int place, int pitch, Reason reason) {
+        turn();
+        long id = in.columns().id(place);
+        if (pitch == in.columns().pitch(place) || !around.picked().contains(id)) {
+            keep(place);
+        } else if (around.left().contains(id)) {
+            leave(in.at(place), new Reason.LeftByHand());
+        } else {
+            told++;
+            out.addAlike(place, pitch);
+            changes.move(place, pitch, reason);
+        }
+    }
+
+    /** The note at a place of the line stays as it is. */
+    public void keep(int place) {
+        told++;
+        out.addAlike(place, in.columns().pitch(place));
     }
 
     /** Whether a note may be changed. */
@@ -164,12 +190,13 @@ public final class Work {
         if (told != in.size()) {
             throw new IllegalStateException("of " + in.size() + " notes a step told " + told);
         }
-        Line line = changes.isEmpty() ? in : out.build();
+        List<Change> changed = changes.build();
+        Line line = changed.isEmpty() ? in : out.build();
         Unisons.find(in, line, findings);
         if (around.picked().isEmpty() && !in.isEmpty()) {
             findings.add(new Finding.NothingPicked());
         }
-        return new Outcome(line, changes, kept, findings, around.picked().count(in));
+        return new Outcome(line, changed, kept, findings, around.picked().count(in));
     }
 
     /** The outcome of a pitch step on drums: nothing is changed, and why is said. */

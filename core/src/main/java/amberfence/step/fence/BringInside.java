@@ -4,7 +4,7 @@ import static java.util.Map.entry;
 
 import amberfence.notes.Grid;
 import amberfence.notes.Line;
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.reading.BeatPlace;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
@@ -18,7 +18,6 @@ import amberfence.step.Touch;
 import amberfence.step.Work;
 import amberfence.theory.PitchClassSet;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 
 /**
@@ -92,7 +91,8 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
     /** The two sides of every note that is to move, weighed over the whole line. */
     private void alongTheLine(Bringing bringing) {
-        int size = bringing.notes.size();
+        NoteColumns notes = bringing.notes;
+        int size = notes.size();
         Candidates candidates = new Candidates(size);
         boolean[] outside = new boolean[size];
         boolean[] moves = new boolean[size];
@@ -101,92 +101,92 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             bringing.work.find(new FenceFinding.NoChords());
         }
         for (int i = 0; i < size; i++) {
-            Note note = bringing.notes.get(i);
-            candidates.settle(i, note.pitch());
-            outside[i] = bringing.isOutside(note);
+            int pitch = notes.pitch(i);
+            candidates.settle(i, pitch);
+            outside[i] = bringing.isOutside(i);
             moves[i] = outside[i] && bringing.mayMove(i);
             if (!moves[i]) {
                 continue;
             }
-            candidates.near(i, note.pitch(), bringing.neighbours(note));
+            candidates.near(i, pitch, bringing.neighbours(notes.start(i)));
             int low = candidates.low(i);
             int high = candidates.high(i);
-            int nearer = (high - note.pitch()) - (note.pitch() - low);
+            int nearer = (high - pitch) - (pitch - low);
             if (low != high && nearer != 0 && moveTo != MoveTo.LINE_FIRST) {
                 candidates.settle(i, nearer > 0 ? low : high);
             } else if (low != high && nearer == 0 && byChord) {
-                PitchClassSet chord = bringing.around.chords().at(note.start());
+                PitchClassSet chord = bringing.around.chords().at(notes.start(i));
                 if (chord.containsPitch(low) != chord.containsPitch(high)) {
                     candidates.settle(i, chord.containsPitch(low) ? low : high);
                 }
             }
         }
-        ShapedLine shaped = new ShapedLine(bringing.notes, candidates);
+        ShapedLine shaped = new ShapedLine(bringing.in.notes(), candidates);
         for (int i = 0; i < size; i++) {
-            Note note = bringing.notes.get(i);
             if (!outside[i]) {
-                bringing.work.keep(note);
+                bringing.work.keep(i);
             } else if (!moves[i]) {
                 bringing.keepOutside(i);
             } else {
-                bringing.move(note, shaped.pitch(i), candidates.isFixed(i) ? settled(note, shaped.pitch(i), bringing.neighbours(note)) : shaped.reason(i));
+                bringing.work.move(i, shaped.pitch(i), candidates.isFixed(i)
+                        ? settled(notes.pitch(i), shaped.pitch(i), bringing.neighbours(notes.start(i))) : shaped.reason(i));
             }
         }
         shaped.findLostSteps(bringing.work);
     }
 
     /** Why a note went where it did that was settled before the line was weighed. */
-    private static Reason settled(Note note, int pitch, Neighbours neighbours) {
-        int low = neighbours.below(note.pitch());
-        int high = neighbours.above(note.pitch());
+    private static Reason settled(int before, int pitch, Neighbours neighbours) {
+        int low = neighbours.below(before);
+        int high = neighbours.above(before);
         if (low == Neighbours.NONE || high == Neighbours.NONE) {
             return new FenceReason.OnlyCandidate(pitch);
         }
         int other = pitch == low ? high : low;
-        return note.pitch() - low == high - note.pitch() ? new FenceReason.TieChordNote(pitch, other) : new FenceReason.Nearest(pitch, other);
+        return before - low == high - before ? new FenceReason.TieChordNote(pitch, other) : new FenceReason.Nearest(pitch, other);
     }
 
     private void eachByItself(Bringing bringing) {
         for (int i = 0; i < bringing.notes.size(); i++) {
-            Note note = bringing.notes.get(i);
-            if (!bringing.isOutside(note)) {
-                bringing.work.keep(note);
+            if (!bringing.isOutside(i)) {
+                bringing.work.keep(i);
             } else if (!bringing.mayMove(i)) {
                 bringing.keepOutside(i);
             } else if (moveTo == MoveTo.LEAVE_OUT) {
-                bringing.work.remove(note, new FenceReason.LeftOut());
+                bringing.work.remove(bringing.in.at(i), new FenceReason.LeftOut());
             } else {
-                moveByItself(note, bringing);
+                moveByItself(i, bringing);
             }
         }
     }
 
-    private void moveByItself(Note note, Bringing bringing) {
-        Neighbours neighbours = bringing.neighbours(note);
-        int pitch = note.pitch();
+    private void moveByItself(int note, Bringing bringing) {
+        Neighbours neighbours = bringing.neighbours(bringing.notes.start(note));
+        int pitch = bringing.notes.pitch(note);
         int low = neighbours.below(pitch);
         int high = neighbours.above(pitch);
         if (low == Neighbours.NONE || high == Neighbours.NONE) {
             int only = Math.max(low, high);
             if (moveTo != MoveTo.NEAREST && only != (moveTo == MoveTo.UP ? high : low)) {
-                bringing.work.find(new FenceFinding.EndOfRange(note));
+                bringing.work.find(new FenceFinding.EndOfRange(bringing.in.at(note)));
             }
-            bringing.move(note, only, new FenceReason.OnlyCandidate(only));
+            bringing.work.move(note, only, new FenceReason.OnlyCandidate(only));
         } else if (moveTo != MoveTo.NEAREST) {
             int chosen = moveTo == MoveTo.UP ? high : low;
-            bringing.move(note, chosen, new FenceReason.AsDirected(chosen, moveTo == MoveTo.UP));
+            bringing.work.move(note, chosen, new FenceReason.AsDirected(chosen, moveTo == MoveTo.UP));
         } else if (pitch - low == high - pitch) {
             int chosen = tieBreak == TieBreak.UP ? high : low;
-            bringing.move(note, chosen, new FenceReason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
+            bringing.work.move(note, chosen, new FenceReason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
         } else {
             boolean down = pitch - low < high - pitch;
-            bringing.move(note, down ? low : high, new FenceReason.Nearest(down ? low : high, down ? high : low));
+            bringing.work.move(note, down ? low : high, new FenceReason.Nearest(down ? low : high, down ? high : low));
         }
     }
 
     /** The books of one application, with the inside pitches near each note. */
     private static final class Bringing {
-        final List<Note> notes;
+        final Line in;
+        final NoteColumns notes;
         final Surroundings around;
         private final Work work;
         private final LetPass.Judge passing;
@@ -197,50 +197,47 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
         Bringing(Line in, Surroundings around, LetPass letPass, boolean strongChords) {
             this.strongChords = strongChords;
-            this.notes = in.notes();
+            this.in = in;
+            this.notes = in.columns();
             this.around = around;
             this.work = new Work(in, around);
             this.passing = letPass.judge(in, around);
         }
 
-        Neighbours neighbours(Note note) {
-            PitchClassSet inside = inside(note);
+        /** The inside pitches near each at a tick. */
+        Neighbours neighbours(long tick) {
+            PitchClassSet inside = inside(tick);
             if (inside != latest.inside() && !inside.equals(latest.inside())) {
                 latest = near.computeIfAbsent(inside, Neighbours::new);
             }
             return latest;
         }
 
-        /** What is inside at a note: the fence or, on strong beats when that is asked for, the chord that sounds. */
-        private PitchClassSet inside(Note note) {
-            PitchClassSet chord = strongChords && BeatPlace.of(note.start(), around.time()).isStrong()
-                    ? around.chords().at(note.start()) : PitchClassSet.EMPTY;
-            return chord.isEmpty() ? around.fence().at(note.start()) : chord;
+        /** What is inside at a tick: the fence or, on strong beats when that is asked for, the chord that sounds. */
+        private PitchClassSet inside(long tick) {
+            PitchClassSet chord = strongChords && BeatPlace.of(tick, around.time()).isStrong() ? around.chords().at(tick) : PitchClassSet.EMPTY;
+            return chord.isEmpty() ? around.fence().at(tick) : chord;
         }
 
-        boolean isOutside(Note note) {
-            return !neighbours(note).isInside(note.pitch()) && !around.fence().isAllowedByHand(note);
+        boolean isOutside(int note) {
+            return !neighbours(notes.start(note)).isInside(notes.pitch(note)) && !around.fence().isAllowedByHand(notes.id(note));
         }
 
         /** Whether a note that is outside may go somewhere else. */
-        boolean mayMove(int index) {
-            return around.isFree(notes.get(index)) && passing.of(index).isEmpty();
+        boolean mayMove(int note) {
+            return around.isFree(notes.id(note)) && passing.of(note).isEmpty();
         }
 
         /** A note that is outside stays, and why. */
-        void keepOutside(int index) {
-            Note note = notes.get(index);
-            if (!around.picked().contains(note)) {
+        void keepOutside(int note) {
+            long id = notes.id(note);
+            if (!around.picked().contains(id)) {
                 work.keep(note);
-            } else if (around.left().contains(note)) {
-                work.leave(note, new Reason.LeftByHand());
+            } else if (around.left().contains(id)) {
+                work.leave(in.at(note), new Reason.LeftByHand());
             } else {
-                passing.of(index).ifPresentOrElse(reason -> work.leave(note, reason), () -> work.keep(note));
+                passing.of(note).ifPresentOrElse(reason -> work.leave(in.at(note), reason), () -> work.keep(note));
             }
-        }
-
-        void move(Note note, int pitch, Reason reason) {
-            work.change(note, note.withPitch(pitch), reason);
         }
     }
 }
