@@ -48,13 +48,22 @@ final class Column {
         return size;
     }
 
-    /** The number at a place, below the size. */
+    /** The number at a place, below the size. Asked for again and again, so it is short enough to be built in wherever it is asked for. */
     long at(int place) {
-        if (ints != null) {
-            return ints[place];
-        }
+        return ints != null ? ints[place] : otherwise(place);
+    }
+
+    /** The same, for numbers that mostly fit into a byte. */
+    int smallAt(int place) {
+        return bytes != null ? bytes[place] : (int) otherwise(place);
+    }
+
+    private long otherwise(int place) {
         if (bytes != null) {
             return bytes[place];
+        }
+        if (ints != null) {
+            return ints[place];
         }
         return longs != null ? longs[place] : first + step * place;
     }
@@ -149,6 +158,31 @@ final class Column {
             same++;
         }
         return same;
+    }
+
+    /** Adds each number to the one at its place. */
+    void addTo(long[] sums) {
+        if (ints != null) {
+            for (int i = 0; i < size; i++) {
+                sums[i] += ints[i];
+            }
+        } else {
+            for (int i = 0; i < size; i++) {
+                sums[i] += otherwise(i);
+            }
+        }
+    }
+
+    /** The numbers, of which all fit into a byte each, in an array of their own. */
+    byte[] bytes() {
+        if (bytes != null) {
+            return bytes.clone();
+        }
+        byte[] small = new byte[size];
+        for (int i = 0; i < size; i++) {
+            small[i] = (byte) otherwise(i);
+        }
+        return small;
     }
 
     /** How many bytes the numbers take. */

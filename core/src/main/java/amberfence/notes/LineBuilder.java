@@ -19,6 +19,8 @@ public final class LineBuilder {
     private int size;
     /** Whether all notes so far are those of the line that this one is like, in their order, but for their pitches. */
     private boolean isAlike;
+    /** By place, the pitches of those that have others, and of all others; nothing while none has. */
+    private byte[] newPitches;
     private boolean inOrder = true;
     private long lastStart = -1;
     private int lastPitch;
@@ -70,32 +72,58 @@ public final class LineBuilder {
     }
 
     /**
-     * One more note: one of the line that the new one is like, with its own pitch or another.
+     * One more note: one of the line that the new one is like.
      *
      * @param place where it stands in that line
      */
+    public void addAlike(int place) {
+        if (isAlike && place == size) {
+            size++;
+        } else {
+            add(like.at(place));
+        }
+    }
+
+    /** The same with its own pitch or another. */
     public void addAlike(int place, int pitch) {
         if (!isAlike || place != size) {
             add(like.at(place).withPitch(pitch));
             return;
         }
-        long start = like.start(place);
-        inOrder = inOrder && (start > lastStart || pitch > lastPitch || pitch == lastPitch && like.id(place) >= like.id(place - 1));
-        lastStart = start;
-        lastPitch = pitch;
-        pitches.add(pitch);
-        size++;
+        if (newPitches == null) {
+            newPitches = like.pitches.bytes();
+        }
+        newPitches[size++] = (byte) pitch;
     }
 
     /** The notes from here on may be any. */
     private void leave() {
-        if (isAlike) {
-            isAlike = false;
-            lastId = size == 0 ? 0 : like.id(size - 1);
-            for (ColumnBuilder column : columns) {
-                column.addAlike(column == pitches ? 0 : size);
+        if (!isAlike) {
+            return;
+        }
+        isAlike = false;
+        for (ColumnBuilder column : columns) {
+            column.addAlike(column == pitches && newPitches != null ? 0 : size);
+        }
+        if (size == 0) {
+            return;
+        }
+        if (newPitches != null) {
+            for (int place = 0; place < size; place++) {
+                pitches.add(newPitches[place]);
+                inOrder = inOrder && (place == 0 || isInOrder(place));
             }
         }
+        lastStart = like.start(size - 1);
+        lastPitch = (int) pitches.at(size - 1);
+        lastId = like.id(size - 1);
+    }
+
+    /** Whether a note that has a new pitch, like the one before it, is still behind that. */
+    private boolean isInOrder(int place) {
+        int before = newPitches[place - 1];
+        return like.start(place) > like.start(place - 1) || newPitches[place] > before
+                || newPitches[place] == before && like.id(place) >= like.id(place - 1);
     }
 
     /** A note that was added while it still sounded has ended. */

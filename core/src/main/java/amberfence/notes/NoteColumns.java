@@ -74,16 +74,24 @@ public final class NoteColumns {
     }
 
     public int pitch(int place) {
-        return (int) pitches.at(place);
+        return pitches.smallAt(place);
+    }
+
+    public int velocity(int place) {
+        return velocities.smallAt(place);
+    }
+
+    public int release(int place) {
+        return releases.smallAt(place);
     }
 
     public int channel(int place) {
-        return (int) channels.at(place);
+        return channels.smallAt(place);
     }
 
     Note at(int place) {
-        return new Note(ids.at(place), starts.at(place), lengths.at(place), (int) pitches.at(place), (int) velocities.at(place),
-                (int) channels.at(place), (int) releases.at(place));
+        return new Note(ids.at(place), starts.at(place), lengths.at(place), pitches.smallAt(place), velocities.smallAt(place),
+                channels.smallAt(place), releases.smallAt(place));
     }
 
     /** As {@link Note#IN_TIME}. */
@@ -95,7 +103,8 @@ public final class NoteColumns {
         return order != 0 ? order : Long.compare(ids.at(place), other.ids.at(otherPlace));
     }
 
-    boolean isSame(int place, NoteColumns other, int otherPlace) {
+    /** Whether two notes are the same in all that a note has. */
+    public boolean isSame(int place, NoteColumns other, int otherPlace) {
         for (int column = 0; column < COUNT; column++) {
             if (all[column].at(place) != other.all[column].at(otherPlace)) {
                 return false;
@@ -164,6 +173,13 @@ public final class NoteColumns {
             last = all[column].sameLast(other.all[column], last);
         }
         return new SharedEnds(first, last);
+    }
+
+    /** Whether all notes of both have the same identities and stand at the same times. */
+    public boolean areWhere(NoteColumns others) {
+        int size = size();
+        return size == others.size() && ids.sameFirst(others.ids, size) == size && starts.sameFirst(others.starts, size) == size
+                && lengths.sameFirst(others.lengths, size) == size;
     }
 
     /** How many bytes they take beside others, some of which they may share. */

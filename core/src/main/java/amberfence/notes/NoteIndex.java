@@ -8,6 +8,8 @@ import java.util.Optional;
 public final class NoteIndex {
     /** How many places there may be for each note, so that each has a place of its own. */
     private static final int ROOM = 2;
+    /** So many lines are looked through faster than by halves. */
+    private static final int FEW = 8;
     private final Line[] lines;
     /** For each line how many notes the lines before it have. */
     private final int[] before;
@@ -90,19 +92,26 @@ public final class NoteIndex {
 
     /** @param place one that {@link #place} gave */
     public Note at(int place) {
-        int line = line(place);
-        return lines[line].at(place - before[line]);
+        return line(place).at(placeInLine(place));
     }
 
-    /** The tick at which a note begins. */
-    public long start(int place) {
-        int line = line(place);
-        return lines[line].columns().start(place - before[line]);
+    /** The line that a note is in. */
+    public Line line(int place) {
+        return lines[lineOf(place)];
     }
 
-    private int line(int place) {
-        if (before.length == 1) {
-            return 0;
+    /** Where a note stands in its line. */
+    public int placeInLine(int place) {
+        return place - before[lineOf(place)];
+    }
+
+    private int lineOf(int place) {
+        if (before.length <= FEW) {
+            int line = before.length - 1;
+            while (before[line] > place) {
+                line--;
+            }
+            return line;
         }
         int found = Arrays.binarySearch(before, place);
         return found < 0 ? -found - 2 : found;

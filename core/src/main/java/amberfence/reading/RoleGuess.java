@@ -1,7 +1,7 @@
 package amberfence.reading;
 
 import amberfence.notes.Line;
-import amberfence.notes.NoteColumns;
+import amberfence.notes.NoteArrays;
 import amberfence.notes.Role;
 import amberfence.theory.PitchClass;
 
@@ -14,7 +14,7 @@ public final class RoleGuess {
     }
 
     public static Role of(Line line) {
-        NoteColumns notes = line.columns();
+        NoteArrays notes = NoteArrays.of(line);
         if (line.isEmpty()) {
             return Role.MELODY;
         }
@@ -32,7 +32,7 @@ public final class RoleGuess {
      * How many notes begin while one of another name sounds, and go on with it for half of the shorter of the two. Players never
      * strike a chord at once, and a tune that is bound reaches a little into its next note; an octave is no chord.
      */
-    private static int joining(NoteColumns notes) {
+    private static int joining(NoteArrays notes) {
         // Of each pitch class when the note ends that sounds longest, and how long that is.
         long[] ends = new long[PitchClass.COUNT];
         long[] lengths = new long[PitchClass.COUNT];

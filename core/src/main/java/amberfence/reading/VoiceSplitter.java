@@ -1,7 +1,7 @@
 package amberfence.reading;
 
 import amberfence.notes.Note;
-import amberfence.notes.NoteColumns;
+import amberfence.notes.NoteArrays;
 import java.util.Arrays;
 import java.util.List;
 
@@ -20,7 +20,7 @@ public final class VoiceSplitter {
     /** What begins within this share of the shortest of some notes begins with them; a note that leads on comes later. */
     private static final int SHARE_OF_THE_SHORTEST = 4;
 
-    private final NoteColumns notes;
+    private final NoteArrays notes;
     private final int[] previous;
     /** The last note of each voice, by pitch from low to high. */
     private int[] voices = new int[MOST_VOICES + 1];
@@ -28,18 +28,18 @@ public final class VoiceSplitter {
     /** The notes that begin together, by pitch from low to high. */
     private int[] struck = new int[MOST_VOICES];
 
-    private VoiceSplitter(NoteColumns notes) {
+    private VoiceSplitter(NoteArrays notes) {
         this.notes = notes;
         this.previous = new int[notes.size()];
     }
 
     /** For each note of a line in order, the index of the note before it in its voice, or −1 for the first. */
     public static int[] previous(List<Note> notes) {
-        return previous(NoteColumns.of(notes));
+        return previous(NoteArrays.of(notes));
     }
 
-    /** The same, where somebody has the columns. */
-    public static int[] previous(NoteColumns notes) {
+    /** The same, where somebody has the arrays. */
+    public static int[] previous(NoteArrays notes) {
         return new VoiceSplitter(notes).split();
     }
 

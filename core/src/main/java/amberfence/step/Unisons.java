@@ -1,6 +1,7 @@
 package amberfence.step;
 
 import amberfence.notes.Line;
+import amberfence.notes.NoteArrays;
 import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteIndex;
 import java.util.List;
@@ -12,16 +13,17 @@ final class Unisons {
 
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
-        NoteColumns notes = out.columns();
+        NoteColumns columns = out.columns();
+        NoteArrays notes = NoteArrays.of(out);
         int[] sounding = new int[16 * 128];
         long[] ends = new long[sounding.length];
         NoteIndex old = null;
         for (int note = 0; note < notes.size(); note++) {
-            int voice = notes.channel(note) << 7 | notes.pitch(note);
+            int voice = columns.channel(note) << 7 | notes.pitch(note);
             if (ends[voice] > notes.start(note)) {
                 int earlier = sounding[voice];
                 old = old == null ? new NoteIndex(List.of(before)) : old;
-                if (!isUnison(old, old.place(notes.id(earlier)), old.place(notes.id(note)))) {
+                if (!isUnison(old, old.place(columns.id(earlier)), old.place(columns.id(note)))) {
                     findings.add(new Finding.Unison(out.at(earlier), out.at(note)));
                 }
             }

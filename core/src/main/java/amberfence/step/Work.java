@@ -87,7 +87,7 @@ public final class Work {
     /** The note at a place of the line stays as it is. */
     public void keep(int place) {
         told++;
-        out.addAlike(place, in.columns().pitch(place));
+        out.addAlike(place);
     }
 
     /** Whether a note may be changed. */

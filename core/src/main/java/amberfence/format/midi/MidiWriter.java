@@ -2,7 +2,7 @@ package amberfence.format.midi;
 
 import amberfence.notes.Line;
 import amberfence.notes.Metre;
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.notes.Tempo;
 import amberfence.song.Bytes;
 import amberfence.song.Part;
@@ -61,7 +61,9 @@ final class MidiWriter {
             Line line = export.lines().get(part.id());
             if (line != null) {
                 Line original = part.takes().get(0).line();
-                notes.compare(original, line);
+                if (!line.equals(original)) {
+                    notes.compare(original);
+                }
                 boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks;
                 if (ownTrack) {
                     parts.add(List.of(part));
@@ -90,6 +92,10 @@ final class MidiWriter {
 
     /** Notes which notes begin where the source file has them, and in which tracks some of those end elsewhere. */
     private void find() {
+        if (areAllWhereTheyWere()) {
+            notes.findAll();
+            return;
+        }
         List<SourceFile.Track> tracks = source.tracks();
         for (int i = 0; i < tracks.size(); i++) {
             int index = i;
@@ -101,8 +107,7 @@ final class MidiWriter {
 
                 @Override
                 public void off(long tick, long note, boolean running, boolean asNoteOn) {
-                    int at = notes.at(note);
-                    if (notes.isFound(at) && !isInPlace(notes.note(at), tick)) {
+                    if (notes.isMoved(note, tick)) {
                         moved.set(index);
                     }
                 }
@@ -115,9 +120,12 @@ final class MidiWriter {
         }
     }
 
-    /** Whether a note ends where the source file has its end; one that ended at once has the shortest length there is. */
-    private static boolean isInPlace(Note note, long end) {
-        return note.end() == end || note.start() == end && note.length() == 1;
+    /** Whether it is known, without looking for each, that all notes stand where the source file has them: as long as only pitches were changed. */
+    private boolean areAllWhereTheyWere() {
+        Optional<Song> read = song.source().read().song();
+        return read.isPresent() && song.parts().stream().filter(part -> export.lines().containsKey(part.id())).allMatch(part ->
+                read.get().find(part.id()).filter(before -> before.track().equals(part.track())
+                        && export.lines().get(part.id()).columns().areWhere(before.line().columns())).isPresent());
     }
 
     /** Tells the events of one track after another; where all stand as in the source file, without a list of them. */
@@ -189,7 +197,7 @@ final class MidiWriter {
             public void on(long tick, long note, boolean running) {
                 int at = notes.at(note);
                 if (at >= 0 && notes.isFound(at)) {
-                    out.accept(new OutEvent.Sounding(tick, notes.note(at), true, running, false, notes.isEdited(at)));
+                    out.accept(new OutEvent.Sounding(tick, notes.columns(at), notes.place(at), true, running, false, notes.isEdited(at)));
                 }
             }
 
@@ -197,9 +205,9 @@ final class MidiWriter {
             public void off(long tick, long note, boolean running, boolean asNoteOn) {
                 int at = notes.at(note);
                 if (at >= 0 && notes.isFound(at)) {
-                    Note ending = notes.note(at);
-                    boolean inPlace = isInPlace(ending, tick);
-                    out.accept(new OutEvent.Sounding(inPlace ? tick : ending.end(), ending, false, running && inPlace, asNoteOn, notes.isEdited(at)));
+                    boolean inPlace = notes.endsAt(at, tick);
+                    out.accept(new OutEvent.Sounding(inPlace ? tick : notes.columns(at).end(notes.place(at)), notes.columns(at), notes.place(at), false,
+                            running && inPlace, asNoteOn, notes.isEdited(at)));
                 }
             }
 
@@ -230,15 +238,17 @@ final class MidiWriter {
 
     /** Notes that are not in the source, or that moved in time. */
     private void addNewNotes(Part part, List<OutEvent> track) {
-        List<Note> fresh = export.lines().get(part.id()).notes().stream().filter(note -> !notes.isFound(notes.at(note.id()))).toList();
-        if (fresh.isEmpty()) {
-            return;
+        NoteColumns line = export.lines().get(part.id()).columns();
+        int before = track.size();
+        for (int i = 0; i < line.size(); i++) {
+            if (!notes.isFound(notes.at(line.id(i)))) {
+                track.add(new OutEvent.Sounding(line.start(i), line, i, true, false, false, true));
+                track.add(new OutEvent.Sounding(line.end(i), line, i, false, false, false, true));
+            }
         }
-        for (Note note : fresh) {
-            track.add(new OutEvent.Sounding(note.start(), note, true, false, false, true));
-            track.add(new OutEvent.Sounding(note.end(), note, false, false, false, true));
+        if (track.size() > before) {
+            order(track);
         }
-        order(track);
     }
 
     /** The track of a part that the source file has none for. */

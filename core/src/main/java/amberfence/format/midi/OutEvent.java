@@ -1,6 +1,6 @@
 package amberfence.format.midi;
 
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.song.Bytes;
 
 /** One event on its way into a file. */
@@ -12,17 +12,23 @@ sealed interface OutEvent {
     /**
      * The beginning or end of a note.
      *
+     * @param place where the note stands among those that are given
      * @param edited whether the note differs from the file that it was read from
      */
-    record Sounding(long tick, Note note, boolean isOn, boolean running, boolean asNoteOn, boolean edited)
+    record Sounding(long tick, NoteColumns notes, int place, boolean isOn, boolean running, boolean asNoteOn, boolean edited)
             implements OutEvent {
         /** Channel and pitch in one number, which is what a reader pairs by. */
         int voice() {
-            return note.channel() << 7 | note.pitch();
+            return notes.channel(place) << 7 | notes.pitch(place);
         }
 
         int status() {
-            return (isOn || asNoteOn ? 0x90 : 0x80) | note.channel();
+            return (isOn || asNoteOn ? 0x90 : 0x80) | notes.channel(place);
+        }
+
+        /** When the note begins and, of its beginning, when it ends: the other end of what is told. */
+        long otherTick() {
+            return isOn ? notes.end(place) : notes.start(place);
         }
     }
 

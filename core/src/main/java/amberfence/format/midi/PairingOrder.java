@@ -82,11 +82,10 @@ final class PairingOrder {
 
     private static int rank(OutEvent event) {
         OutEvent.Sounding note = (OutEvent.Sounding) event;
-        return note.isOn() ? 1 : note.note().start() < note.tick() ? 0 : 2;
+        return note.isOn() ? 1 : note.otherTick() < note.tick() ? 0 : 2;
     }
 
     private static long end(OutEvent event) {
-        OutEvent.Sounding note = (OutEvent.Sounding) event;
-        return note.isOn() ? note.note().end() : note.note().start();
+        return ((OutEvent.Sounding) event).otherTick();
     }
 }

@@ -1,9 +1,8 @@
 package amberfence.format.midi;
 
 import amberfence.notes.Line;
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteIndex;
-import amberfence.notes.SharedEnds;
 import java.util.BitSet;
 import java.util.Collection;
 
@@ -12,6 +11,7 @@ final class PlacedNotes {
     private final NoteIndex notes;
     private final BitSet found = new BitSet();
     private final BitSet edited = new BitSet();
+    private boolean areAllFound;
 
     PlacedNotes(Collection<Line> lines) {
         notes = new NoteIndex(lines);
@@ -26,16 +26,28 @@ final class PlacedNotes {
         return notes.place(id);
     }
 
-    Note note(int index) {
-        return notes.at(index);
+    /** The notes of the line that a note is in. */
+    NoteColumns columns(int index) {
+        return notes.line(index).columns();
+    }
+
+    /** Where a note stands in its line. */
+    int place(int index) {
+        return notes.placeInLine(index);
     }
 
     /** Notes that a note that begins at a tick stands where the source file has it. */
     void find(long tick, long id) {
         int index = at(id);
-        if (index >= 0 && notes.start(index) == tick) {
+        if (index >= 0 && columns(index).start(place(index)) == tick) {
             found.set(index);
         }
+    }
+
+    /** All notes stand where the source file has them. */
+    void findAll() {
+        found.set(0, size());
+        areAllFound = true;
     }
 
     /** Whether a note has its place among the events of the source file. */
@@ -45,6 +57,9 @@ final class PlacedNotes {
 
     /** Whether all notes of a line have theirs. */
     boolean areFound(Line line) {
+        if (areAllFound) {
+            return true;
+        }
         for (int i = 0; i < line.size(); i++) {
             if (!isFound(at(line.columns().id(i)))) {
                 return false;
@@ -53,18 +68,26 @@ final class PlacedNotes {
         return true;
     }
 
-    /**
-     * Compares the notes of a line with what the source file says.
-     *
-     * @param line what of it is to be written
-     */
-    void compare(Line original, Line line) {
-        SharedEnds same = line.sharedWith(original);
-        for (int i = same.first(); i < original.size() - same.last(); i++) {
-            Note before = original.at(i);
-            int index = at(before.id());
+    /** Whether a note ends where the source file has its end; one that ended at once has the shortest length there is. */
+    boolean endsAt(int index, long tick) {
+        NoteColumns line = columns(index);
+        int place = place(index);
+        return line.end(place) == tick || line.start(place) == tick && line.length(place) == 1;
+    }
+
+    /** Whether a note that begins where the source file has it ends elsewhere than there. */
+    boolean isMoved(long id, long tick) {
+        int index = at(id);
+        return isFound(index) && !endsAt(index, tick);
+    }
+
+    /** Compares the notes of a line with what the source file says. */
+    void compare(Line original) {
+        NoteColumns before = original.columns();
+        for (int i = 0; i < original.size(); i++) {
+            int index = at(before.id(i));
             if (index >= 0) {
-                edited.set(index, !note(index).equals(before));
+                edited.set(index, !columns(index).isSame(place(index), before, i));
             }
         }
     }

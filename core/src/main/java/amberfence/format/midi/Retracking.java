@@ -40,7 +40,7 @@ final class Retracking {
 
     private static int channel(OutEvent event) {
         if (event instanceof OutEvent.Sounding note) {
-            return note.note().channel();
+            return note.notes().channel(note.place());
         }
         int status = ((OutEvent.Raw) event).bytes().at(0);
         return status < 0xF0 ? status & 0x0F : -1;

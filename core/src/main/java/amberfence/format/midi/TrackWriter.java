@@ -57,8 +57,8 @@ final class TrackWriter {
         if (!event.running() || before != status) {
             out.add(status);
         }
-        out.add(event.note().pitch());
-        out.add(event.isOn() ? event.note().velocity() : event.asNoteOn() ? 0 : event.note().release());
+        out.add(event.notes().pitch(event.place()));
+        out.add(event.isOn() ? event.notes().velocity(event.place()) : event.asNoteOn() ? 0 : event.notes().release(event.place()));
     }
 
     /** System exclusive and meta events cancel running status (Standard MIDI Files 1.0, from memory). */

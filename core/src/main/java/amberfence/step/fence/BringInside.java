@@ -4,7 +4,7 @@ import static java.util.Map.entry;
 
 import amberfence.notes.Grid;
 import amberfence.notes.Line;
-import amberfence.notes.NoteColumns;
+import amberfence.notes.NoteArrays;
 import amberfence.reading.BeatPlace;
 import amberfence.step.Finding;
 import amberfence.step.Outcome;
@@ -91,7 +91,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
 
     /** The two sides of every note that is to move, weighed over the whole line. */
     private void alongTheLine(Bringing bringing) {
-        NoteColumns notes = bringing.notes;
+        NoteArrays notes = bringing.notes;
         int size = notes.size();
         Candidates candidates = new Candidates(size);
         boolean[] outside = new boolean[size];
@@ -186,7 +186,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
     /** The books of one application, with the inside pitches near each note. */
     private static final class Bringing {
         final Line in;
-        final NoteColumns notes;
+        final NoteArrays notes;
         final Surroundings around;
         private final Work work;
         private final LetPass.Judge passing;
@@ -198,7 +198,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         Bringing(Line in, Surroundings around, LetPass letPass, boolean strongChords) {
             this.strongChords = strongChords;
             this.in = in;
-            this.notes = in.columns();
+            this.notes = NoteArrays.of(in);
             this.around = around;
             this.work = new Work(in, around);
             this.passing = letPass.judge(in, around);
@@ -220,17 +220,17 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         }
 
         boolean isOutside(int note) {
-            return !neighbours(notes.start(note)).isInside(notes.pitch(note)) && !around.fence().isAllowedByHand(notes.id(note));
+            return !neighbours(notes.start(note)).isInside(notes.pitch(note)) && !around.fence().isAllowedByHand(in.columns().id(note));
         }
 
         /** Whether a note that is outside may go somewhere else. */
         boolean mayMove(int note) {
-            return around.isFree(notes.id(note)) && passing.of(note).isEmpty();
+            return around.isFree(in.columns().id(note)) && passing.of(note).isEmpty();
         }
 
         /** A note that is outside stays, and why. */
         void keepOutside(int note) {
-            long id = notes.id(note);
+            long id = in.columns().id(note);
             if (!around.picked().contains(id)) {
                 work.keep(note);
             } else if (around.left().contains(id)) {

@@ -1,6 +1,7 @@
 package amberfence.step.fence;
 
 import amberfence.notes.Note;
+import amberfence.notes.NoteArrays;
 import amberfence.notes.NoteColumns;
 import amberfence.reading.VoiceSplitter;
 import java.util.Arrays;
@@ -14,6 +15,7 @@ final class LineGraph {
     private static final int[] NOTHING = {};
 
     private final NoteColumns columns;
+    private final NoteArrays arrays;
     private final Candidates candidates;
     /** Index of the note before in the same voice, or −1. */
     final int[] previous;
@@ -26,18 +28,19 @@ final class LineGraph {
 
     LineGraph(List<Note> notes, Candidates candidates) {
         this.columns = NoteColumns.of(notes);
+        this.arrays = NoteArrays.of(notes);
         this.candidates = candidates;
-        this.previous = VoiceSplitter.previous(columns);
+        this.previous = VoiceSplitter.previous(arrays);
         this.next = VoiceSplitter.next(previous);
         findTogether();
     }
 
     int size() {
-        return columns.size();
+        return arrays.size();
     }
 
     int pitch(int note) {
-        return columns.pitch(note);
+        return arrays.pitch(note);
     }
 
     /** Indices of earlier notes that still sound when this one begins and might share a pitch with it. */
@@ -65,11 +68,11 @@ final class LineGraph {
     private void findTogether() {
         int[] sounding = new int[16];
         int count = 0;
-        for (int i = 0; i < columns.size(); i++) {
+        for (int i = 0; i < arrays.size(); i++) {
             int kept = 0;
             int[] found = NOTHING;
             for (int k = 0; k < count; k++) {
-                if (columns.end(sounding[k]) > columns.start(i)) {
+                if (arrays.end(sounding[k]) > arrays.start(i)) {
                     if (canMeet(sounding[k], i)) {
                         found = Arrays.copyOf(found, found.length + 1);
                         found[found.length - 1] = sounding[k];
@@ -90,8 +93,8 @@ final class LineGraph {
 
     private void keepTogether(int note, int[] earlier) {
         if (together == null) {
-            together = new int[columns.size()][];
-            lastTogether = new int[columns.size()];
+            together = new int[arrays.size()][];
+            lastTogether = new int[arrays.size()];
         }
         together[note] = earlier;
         for (int other : earlier) {
@@ -100,7 +103,7 @@ final class LineGraph {
     }
 
     private boolean canMeet(int a, int b) {
-        return !(isFixed(a) && isFixed(b)) && columns.channel(a) == columns.channel(b) && columns.pitch(a) != columns.pitch(b)
+        return !(isFixed(a) && isFixed(b)) && columns.channel(a) == columns.channel(b) && arrays.pitch(a) != arrays.pitch(b)
                 && (low(a) == low(b) || low(a) == high(b) || high(a) == low(b) || high(a) == high(b));
     }
 
