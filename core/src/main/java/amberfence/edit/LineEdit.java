@@ -22,14 +22,14 @@ public interface LineEdit {
     /** Adds notes; their identities are given anew. */
     static LineEdit add(Collection<Note> notes) {
         return (line, fresh) -> {
-            List<Note> all = new ArrayList<>(line.notes());
-            notes.forEach(note -> all.add(note.withId(fresh.getAsLong())));
-            return Line.of(all);
+            List<Note> own = new ArrayList<>();
+            notes.forEach(note -> own.add(note.withId(fresh.getAsLong())));
+            return line.plus(own);
         };
     }
 
     static LineEdit delete(NoteSet notes) {
-        return (line, fresh) -> Line.of(line.notes().stream().filter(note -> !notes.contains(note)).toList());
+        return (line, fresh) -> line.without(notes);
     }
 
     /** Moves notes in time, all alike, and none before the beginning of the song. */
@@ -60,8 +60,7 @@ public interface LineEdit {
 
     /** Gives notes velocities, by identity. */
     static LineEdit velocities(Map<Long, Integer> velocities) {
-        return (line, fresh) -> line.with(note -> velocities.containsKey(note.id()),
-                note -> note.withVelocity(velocity(velocities.get(note.id()))));
+        return (line, fresh) -> line.with(NoteSet.of(velocities.keySet()), note -> note.withVelocity(velocity(velocities.get(note.id()))));
     }
 
     private static int velocity(int wanted) {
@@ -70,7 +69,7 @@ public interface LineEdit {
 
     /** Gives notes other pitches, by identity. */
     static LineEdit pitches(Map<Long, Integer> pitches) {
-        return (line, fresh) -> line.with(note -> pitches.containsKey(note.id()), note -> note.withPitch(pitches.get(note.id())));
+        return (line, fresh) -> line.with(NoteSet.of(pitches.keySet()), note -> note.withPitch(pitches.get(note.id())));
     }
 
     /** Cuts notes at every line of a grid that falls into them. */

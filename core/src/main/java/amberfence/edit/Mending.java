@@ -6,6 +6,7 @@ import amberfence.analysis.Mend;
 import amberfence.analysis.ReadThrough;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.NoteSet;
 import amberfence.song.Part;
 import amberfence.song.Song;
 import java.util.Collections;
@@ -45,7 +46,7 @@ public final class Mending {
 
     /** The notes of a line that a way out is about, when all are there; there may be thousands. */
     private static Optional<Line> concerned(Line line, Mend mend) {
-        List<Note> found = line.notes().stream().filter(note -> mend.notes().contains(note.id())).toList();
+        List<Note> found = NoteSet.of(mend.notes()).in(line);
         return found.size() < mend.notes().size() ? Optional.empty() : Optional.of(Line.of(found));
     }
 
@@ -54,13 +55,13 @@ public final class Mending {
             return without(line, away.note());
         } else if (mend instanceof Mend.Join join) {
             long end = Math.max(line.note(join.first()).orElseThrow().end(), line.note(join.second()).orElseThrow().end());
-            return without(line, join.second()).with(note -> note.id() == join.first(), note -> note.withLength(end - note.start()));
+            return without(line, join.second()).with(NoteSet.of(List.of(join.first())), note -> note.withLength(end - note.start()));
         }
-        return mend instanceof Mend.Allow || mend.notes().isEmpty() ? line : line.with(note -> mend.notes().contains(note.id()), note -> changed(note, mend));
+        return mend instanceof Mend.Allow || mend.notes().isEmpty() ? line : line.with(NoteSet.of(mend.notes()), note -> changed(note, mend));
     }
 
     private static Line without(Line line, long id) {
-        return Line.of(line.notes().stream().filter(note -> note.id() != id).toList());
+        return line.without(NoteSet.of(List.of(id)));
     }
 
     private static Note changed(Note note, Mend mend) {

@@ -51,6 +51,44 @@ final class ColumnBuilder {
         size += many;
     }
 
+    /** The numbers of another column in [from, to), in one go where both are kept alike; none where there are none. */
+    void addAll(Column column, int from, int to) {
+        int many = to - from;
+        if (many <= 0) {
+            return;
+        }
+        if (like == column && from == size) {
+            size = to;
+            return;
+        }
+        if (like != null) {
+            leave();
+        }
+        if (size == 0 && isEven()) {
+            bytes = column.bytes == null ? null : new byte[room(many)];
+            ints = column.ints == null ? null : new int[room(many)];
+            longs = column.longs == null ? null : new long[room(many)];
+        }
+        int place = size;
+        if (bytes != null && column.bytes != null) {
+            bytes = bytes.length < place + many ? Arrays.copyOf(bytes, room(place + many)) : bytes;
+            System.arraycopy(column.bytes, from, bytes, place, many);
+            size += many;
+        } else if (ints != null && column.ints != null) {
+            ints = ints.length < place + many ? Arrays.copyOf(ints, room(place + many)) : ints;
+            System.arraycopy(column.ints, from, ints, place, many);
+            size += many;
+        } else if (longs != null && column.longs != null) {
+            longs = longs.length < place + many ? Arrays.copyOf(longs, room(place + many)) : longs;
+            System.arraycopy(column.longs, from, longs, place, many);
+            size += many;
+        } else {
+            for (int i = from; i < to; i++) {
+                put(column.at(i));
+            }
+        }
+    }
+
     private void put(long number) {
         int place = size++;
         if (bytes != null && number == (byte) number) {

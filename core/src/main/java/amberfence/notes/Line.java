@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 
 /**
  * The notes of a part, ordered by start, then pitch, then identity. They are kept in columns: a note is made anew whenever somebody asks
@@ -164,35 +165,35 @@ public final class Line {
             inOrder = inOrder && (place == 0 || changed.compareInTime(place - 1, changed, place) <= 0)
                     && (place == changed.size() - 1 || changed.compareInTime(place, changed, place + 1) <= 0);
         }
-        Line line = inOrder ? new Line(changed) : merged(places, edited);
+        if (!inOrder) {
+            return spliced(places, edited);
+        }
+        Line line = new Line(changed);
         // Where the last note to end is one that stays, no other needs to be looked at again.
         line.end = endStays ? Math.max(end, latest) : -1;
-        line.ascending = changed.ids == notes.ids && inOrder ? ascending : null;
+        line.ascending = changed.ids == notes.ids ? ascending : null;
         return line;
     }
 
-    /** The notes that stay where they are with the others between them. */
-    private Line merged(int[] places, Note[] edited) {
-        Note[] moved = edited.clone();
-        Arrays.sort(moved, Note.IN_TIME);
-        LineBuilder merged = new LineBuilder(this);
-        int skipped = 0;
-        int next = 0;
-        for (int place = 0; place < size(); place++) {
-            if (skipped < places.length && places[skipped] == place) {
-                skipped++;
-                continue;
-            }
-            Note stays = at(place);
-            while (next < moved.length && Note.compareInTime(moved[next], stays) < 0) {
-                merged.add(moved[next++]);
-            }
-            merged.add(stays);
-        }
-        while (next < moved.length) {
-            merged.add(moved[next++]);
-        }
-        return merged.build();
+    /** The same with some more notes, of other identities. */
+    public Line plus(Collection<Note> more) {
+        return more.isEmpty() ? this : spliced(new int[0], more.toArray(Note[]::new));
+    }
+
+    /** The same without the chosen notes. */
+    public Line without(NoteSet chosen) {
+        int[] places = chosen.places(this);
+        return places.length == 0 ? this : spliced(places, new Note[0]);
+    }
+
+    /** The notes but for those at some places, with others between them. */
+    private Line spliced(int[] places, Note[] others) {
+        Note[] more = others.clone();
+        Arrays.sort(more, Note.IN_TIME);
+        Line line = new Line(notes.spliced(places, more));
+        boolean endStays = end >= 0 && IntStream.of(places).allMatch(place -> notes.end(place) < end);
+        line.end = endStays ? Stream.of(more).mapToLong(Note::end).reduce(end, Math::max) : -1;
+        return line;
     }
 
     /** The notes that begin in [from, to). */

@@ -21,11 +21,11 @@ public final class NoteArrays {
 
     /** @param notes in the order in which they are asked for */
     public static NoteArrays of(List<Note> notes) {
-        return new NoteArrays(NoteColumns.of(notes));
+        return of(NoteColumns.of(notes));
     }
 
-    public static NoteArrays of(Line line) {
-        return new NoteArrays(line.columns());
+    public static NoteArrays of(NoteColumns notes) {
+        return new NoteArrays(notes);
     }
 
     public int size() {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Notes column by column: a long line takes few bytes so, an edit of it shares all columns that stay as they are, and what looks
@@ -160,6 +161,52 @@ public final class NoteColumns {
         Note[] notes = IntStream.of(together).mapToObj(this::at).toArray(Note[]::new);
         Arrays.sort(notes, Note.IN_TIME);
         return with(together, notes);
+    }
+
+    /**
+     * The same, which are in order, without some and with others between them.
+     *
+     * @param places of those that are left out, in order
+     * @param more in order
+     */
+    NoteColumns spliced(int[] places, Note[] more) {
+        Column[] spliced = new Column[COUNT];
+        int[] before = Stream.of(more).mapToInt(this::firstBehind).toArray();
+        for (int column = 0; column < COUNT; column++) {
+            ToLongFunction<Note> number = NUMBERS.get(column);
+            ColumnBuilder builder = new ColumnBuilder(all[column], size() - places.length + more.length);
+            int from = 0;
+            int left = 0;
+            for (int i = 0; i <= more.length; i++) {
+                int to = i < more.length ? before[i] : size();
+                while (left < places.length && places[left] < to) {
+                    builder.addAll(all[column], from, places[left]);
+                    from = places[left++] + 1;
+                }
+                builder.addAll(all[column], from, to);
+                from = Math.max(from, to);
+                if (i < more.length) {
+                    builder.add(number.applyAsLong(more[i]));
+                }
+            }
+            spliced[column] = builder.build();
+        }
+        return new NoteColumns(spliced);
+    }
+
+    /** The place of the first note that stands behind another, which is none of them; their number where none does. */
+    private int firstBehind(Note other) {
+        int low = 0;
+        int high = size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (Note.compareInTime(at(middle), other) <= 0) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     SharedEnds sharedWith(NoteColumns other) {

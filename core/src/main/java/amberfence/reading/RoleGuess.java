@@ -14,7 +14,7 @@ public final class RoleGuess {
     }
 
     public static Role of(Line line) {
-        NoteArrays notes = NoteArrays.of(line);
+        NoteArrays notes = NoteArrays.of(line.columns());
         if (line.isEmpty()) {
             return Role.MELODY;
         }

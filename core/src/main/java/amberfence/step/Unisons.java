@@ -14,7 +14,7 @@ final class Unisons {
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
         NoteColumns columns = out.columns();
-        NoteArrays notes = NoteArrays.of(out);
+        NoteArrays notes = NoteArrays.of(columns);
         int[] sounding = new int[16 * 128];
         long[] ends = new long[sounding.length];
         NoteIndex old = null;

@@ -54,4 +54,32 @@ class LineTest {
             outside = fence.countOutside(line);
         }
     }
+
+    /** Notes taken out and put in, among them several at one tick, give the line that all of them give from nothing. */
+    @Property
+    void takesNotesInAndOut(@ForAll @Size(max = 12) List<@IntRange(min = 0, max = 9) Integer> starts, @ForAll @Size(max = 6) List<@IntRange(min = 1, max = 14) Integer> out,
+                            @ForAll @Size(max = 6) List<@IntRange(min = 0, max = 11) Integer> in, @ForAll boolean endKnown) {
+        List<Note> notes = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            notes.add(new Note(i + 1, starts.get(i), 5 + i % 4, 60 + i % 3, 80, 0, 64));
+        }
+        List<Note> more = new ArrayList<>();
+        for (int i = 0; i < in.size(); i++) {
+            more.add(new Note(100 - i, in.get(i), 1 + 9 * i, 61, 300 % 128, 1, 0));
+        }
+        Line line = Line.of(notes);
+        if (endKnown) {
+            line.end();
+        }
+        NoteSet gone = NoteSet.of(out.stream().map(Integer::longValue).toList());
+        List<Note> left = notes.stream().filter(note -> !gone.contains(note)).toList();
+        assertThat(line.without(gone)).isEqualTo(Line.of(left));
+        assertThat(line.without(gone).end()).isEqualTo(left.stream().mapToLong(Note::end).max().orElse(0));
+        List<Note> all = new ArrayList<>(left);
+        all.addAll(more);
+        Line both = line.without(gone).plus(more);
+        assertThat(both).isEqualTo(Line.of(all)).hasSameHashCodeAs(Line.of(all));
+        assertThat(both.end()).isEqualTo(all.stream().mapToLong(Note::end).max().orElse(0));
+        all.forEach(note -> assertThat(both.note(note.id())).contains(note));
+    }
 }

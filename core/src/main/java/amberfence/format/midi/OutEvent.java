@@ -26,7 +26,7 @@ sealed interface OutEvent {
             return (isOn || asNoteOn ? 0x90 : 0x80) | notes.channel(place);
         }
 
-        /** When the note begins and, of its beginning, when it ends: the other end of what is told. */
+        /** When the note ends where this is its beginning, else when it began. */
         long otherTick() {
             return isOn ? notes.end(place) : notes.start(place);
         }

@@ -198,7 +198,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         Bringing(Line in, Surroundings around, LetPass letPass, boolean strongChords) {
             this.strongChords = strongChords;
             this.in = in;
-            this.notes = NoteArrays.of(in);
+            this.notes = NoteArrays.of(in.columns());
             this.around = around;
             this.work = new Work(in, around);
             this.passing = letPass.judge(in, around);

@@ -28,7 +28,7 @@ final class LineGraph {
 
     LineGraph(List<Note> notes, Candidates candidates) {
         this.columns = NoteColumns.of(notes);
-        this.arrays = NoteArrays.of(notes);
+        this.arrays = NoteArrays.of(columns);
         this.candidates = candidates;
         this.previous = VoiceSplitter.previous(arrays);
         this.next = VoiceSplitter.next(previous);
