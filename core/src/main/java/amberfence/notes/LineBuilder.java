@@ -144,9 +144,25 @@ public final class LineBuilder {
 
     /** All notes so far in the order in which they were added. */
     NoteColumns asAdded() {
+        if (isAlike && size == like.size()) {
+            return newPitches == null ? like : withNewPitches();
+        }
         leave();
         Column[] built = new Column[NoteColumns.COUNT];
         Arrays.setAll(built, column -> columns[column].build());
+        return new NoteColumns(built);
+    }
+
+    /** All notes of the line that this one is like, with the pitches that they have now. */
+    private NoteColumns withNewPitches() {
+        long before = -1;
+        for (int place = 0; place < size; place++) {
+            long start = like.start(place);
+            inOrder = inOrder && (start > before || isInOrder(place));
+            before = start;
+        }
+        Column[] built = new Column[NoteColumns.COUNT];
+        Arrays.setAll(built, column -> columns[column] == pitches ? Column.of(newPitches.clone()) : like.column(column));
         return new NoteColumns(built);
     }
 }
