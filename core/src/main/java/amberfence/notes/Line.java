@@ -66,7 +66,7 @@ public final class Line {
 
     /** The note at a place in their order. */
     public Note at(int place) {
-        return notes.at(place);
+        return list.get(place);
     }
 
     public int size() {
