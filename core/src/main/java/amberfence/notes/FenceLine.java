@@ -69,7 +69,11 @@ public final class FenceLine {
     }
 
     public boolean isInside(Note note) {
-        return at(note.start()).containsPitch(note.pitch()) || allowedNotes.contains(note);
+        return isInside(note.start(), note.pitch(), note.id());
+    }
+
+    private boolean isInside(long tick, int pitch, long id) {
+        return at(tick).containsPitch(pitch) || isAllowedByHand(id);
     }
 
     /** Whether a note is allowed by hand. */
@@ -119,7 +123,7 @@ public final class FenceLine {
         int count = 0;
         NoteColumns notes = line.columns();
         for (int i = from; i < to; i++) {
-            count += at(notes.start(i)).containsPitch(notes.pitch(i)) || isAllowedByHand(notes.id(i)) ? 0 : 1;
+            count += isInside(notes.start(i), notes.pitch(i), notes.id(i)) ? 0 : 1;
         }
         return count;
     }

@@ -111,19 +111,23 @@ public final class LineBuilder {
         if (newPitches != null) {
             for (int place = 0; place < size; place++) {
                 pitches.add(newPitches[place]);
-                inOrder = inOrder && (place == 0 || isInOrder(place));
             }
+            checkOrder();
         }
         lastStart = like.start(size - 1);
         lastPitch = (int) pitches.at(size - 1);
         lastId = like.id(size - 1);
     }
 
-    /** Whether a note that has a new pitch, like the one before it, is still behind that. */
-    private boolean isInOrder(int place) {
-        int before = newPitches[place - 1];
-        return like.start(place) > like.start(place - 1) || newPitches[place] > before
-                || newPitches[place] == before && like.id(place) >= like.id(place - 1);
+    /** Whether the notes are in order still with their new pitches: those that begin together may not be. */
+    private void checkOrder() {
+        long before = -1;
+        for (int place = 0; place < size && inOrder; place++) {
+            long start = like.start(place);
+            inOrder = start > before || newPitches[place] > newPitches[place - 1]
+                    || newPitches[place] == newPitches[place - 1] && like.id(place) >= like.id(place - 1);
+            before = start;
+        }
     }
 
     /** A note that was added while it still sounded has ended. */
@@ -155,12 +159,7 @@ public final class LineBuilder {
 
     /** All notes of the line that this one is like, with the pitches that they have now. */
     private NoteColumns withNewPitches() {
-        long before = -1;
-        for (int place = 0; place < size; place++) {
-            long start = like.start(place);
-            inOrder = inOrder && (start > before || isInOrder(place));
-            before = start;
-        }
+        checkOrder();
         Column[] built = new Column[NoteColumns.COUNT];
         Arrays.setAll(built, column -> columns[column] == pitches ? Column.of(newPitches.clone()) : like.column(column));
         return new NoteColumns(built);

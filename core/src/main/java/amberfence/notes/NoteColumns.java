@@ -133,16 +133,6 @@ public final class NoteColumns {
         return new NoteColumns(changed);
     }
 
-    /** The place of the first note that should stand before the one in front of it, 0 when all are in order. */
-    int firstOutOfOrder() {
-        for (int place = 1; place < size(); place++) {
-            if (compareInTime(place - 1, this, place) > 0) {
-                return place;
-            }
-        }
-        return 0;
-    }
-
     /** The same in order. Mostly only some that begin together are not. */
     NoteColumns sorted() {
         int[] places = new int[size()];

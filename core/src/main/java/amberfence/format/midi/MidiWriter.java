@@ -80,7 +80,7 @@ final class MidiWriter {
         if (type == source.type() && !export.isPartial()) {
             return file(type, source.chunks(), parts.size(), this::track);
         }
-        List<List<OutEvent>> tracks = Retracking.to(type, source.type(), IntStream.range(0, parts.size()).mapToObj(index -> track(index)).toList());
+        List<List<OutEvent>> tracks = Retracking.to(type, source.type(), IntStream.range(0, parts.size()).mapToObj(this::events).toList());
         List<List<OutEvent>> wanted = new ArrayList<>();
         for (int i = 0; i < tracks.size(); i++) {
             if (i == 0 || !export.isPartial() || tracks.get(i).size() > 1) {
@@ -131,28 +131,31 @@ final class MidiWriter {
     /** Tells the events of one track after another; where all stand as in the source file, without a list of them. */
     private void track(int index, Consumer<OutEvent> out) {
         boolean isRead = index < source.tracks().size();
-        boolean hasNewHead = index == 0 && (timeChanged || titleChanged || copyrightChanged);
-        if (isRead && !hasNewHead && !moved.get(index) && parts.get(index).stream().allMatch(part -> notes.areFound(export.lines().get(part.id())))) {
+        if (isRead && !hasNewHead(index) && !moved.get(index) && parts.get(index).stream().allMatch(part -> notes.areFound(export.lines().get(part.id())))) {
             PairingOrder ordered = new PairingOrder(out);
             lay(index, ordered::add);
             ordered.end();
         } else {
-            track(index).forEach(out);
+            events(index).forEach(out);
         }
     }
 
-    private List<OutEvent> track(int index) {
+    /** Whether a track of the source file begins otherwise than there. */
+    private boolean hasNewHead(int index) {
+        return index == 0 && (timeChanged || titleChanged || copyrightChanged);
+    }
+
+    private List<OutEvent> events(int index) {
         int read = source.tracks().size();
         List<OutEvent> events;
         if (index < read) {
             events = new ArrayList<>(source.tracks().get(index).events().size());
             lay(index, events::add);
-            order(events);
-            if (index == 0 && (timeChanged || titleChanged || copyrightChanged)) {
+            if (hasNewHead(index)) {
                 events.addAll(0, timeChanged ? times() : List.of());
                 events.addAll(0, heading(titleChanged, copyrightChanged));
-                order(events);
             }
+            order(events);
         } else {
             events = read == 0 && index == 0 ? conductor() : named(parts.get(index).get(0));
         }
