@@ -7,6 +7,8 @@ import java.util.Arrays;
  * place (first + step × place), as the identities of a file's notes and a channel mostly do; else one, four or eight each.
  */
 final class Column {
+    /** Long columns are compared by so many numbers at once, from behind too. */
+    private static final int BLOCK = 1 << 10;
     private final int size;
     /** At most one of the three is there. */
     final byte[] bytes;
@@ -154,10 +156,31 @@ final class Column {
             return most;
         }
         int same = 0;
+        while (same + BLOCK <= most && isSame(size - same - BLOCK, other, other.size - same - BLOCK, BLOCK)) {
+            same += BLOCK;
+        }
         while (same < most && at(size - 1 - same) == other.at(other.size - 1 - same)) {
             same++;
         }
         return same;
+    }
+
+    /** Whether so many numbers from a place on are the same as in another from its place on. */
+    private boolean isSame(int from, Column other, int otherFrom, int count) {
+        if (bytes != null && other.bytes != null) {
+            return Arrays.equals(bytes, from, from + count, other.bytes, otherFrom, otherFrom + count);
+        }
+        if (ints != null && other.ints != null) {
+            return Arrays.equals(ints, from, from + count, other.ints, otherFrom, otherFrom + count);
+        }
+        if (longs != null && other.longs != null) {
+            return Arrays.equals(longs, from, from + count, other.longs, otherFrom, otherFrom + count);
+        }
+        int same = 0;
+        while (same < count && at(from + same) == other.at(otherFrom + same)) {
+            same++;
+        }
+        return same == count;
     }
 
     /** Adds each number to the one at its place. */

@@ -219,6 +219,16 @@ public final class NoteColumns {
                 && lengths.sameFirst(others.lengths, size) == size;
     }
 
+    /** Whether all notes of both are the same in all that a note has. */
+    boolean areSame(NoteColumns others) {
+        int size = size();
+        boolean same = size == others.size();
+        for (int column = 0; same && column < COUNT; column++) {
+            same = all[column].sameFirst(others.all[column], size) == size;
+        }
+        return same;
+    }
+
     /** How many bytes they take beside others, some of which they may share. */
     long weightBeside(NoteColumns other) {
         long bytes = 0;

@@ -2,6 +2,7 @@ package amberfence.reading;
 
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,12 +40,12 @@ public final class Overlaps {
     /** Whether each note ends before the next begins: then nothing can overlap, and no voices need be told apart. */
     private static boolean isOneByOne(Line line) {
         long end = 0;
-        for (int i = 0; i < line.size(); i++) {
-            Note note = line.at(i);
-            if (end > note.start()) {
+        NoteColumns notes = line.columns();
+        for (int i = 0; i < notes.size(); i++) {
+            if (end > notes.start(i)) {
                 return false;
             }
-            end = note.end();
+            end = notes.end(i);
         }
         return true;
     }

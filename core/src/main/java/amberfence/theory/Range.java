@@ -24,9 +24,14 @@ public record Range(String name, long lowest, long highest) {
     /** Returns the value, or fails in words when it lies outside. */
     public long check(long value) {
         if (value < lowest || value > highest) {
-            throw new IllegalArgumentException(Texts.say("%s must be %s to %s, not %s", Texts.say(name), lowest, highest, value));
+            throw outside(value);
         }
         return value;
+    }
+
+    /** Apart from the check, which is short enough so to be built in where each number of each note is checked. */
+    private IllegalArgumentException outside(long value) {
+        return new IllegalArgumentException(Texts.say("%s must be %s to %s, not %s", Texts.say(name), lowest, highest, value));
     }
 
     /** The value itself, or the end of the range that is nearest to it. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -106,6 +108,19 @@ class ColumnTest {
         }
         assertThat(column(numbers).sameFirst(column(second), least)).isEqualTo(first);
         assertThat(column(numbers).sameLast(column(second), least)).isEqualTo(last);
+    }
+
+    /** Long columns are compared by many numbers at once: wherever the difference lies, it is found to the number. */
+    @Property(tries = 200)
+    void tellsWhatLongOnesShareAtTheirEnd(@ForAll("numbers") List<Long> numbers, @ForAll @IntRange(min = 0, max = 3_500) int same,
+            @ForAll("numbers") List<Long> others) {
+        List<Long> last = LongStream.range(0, same).map(i -> i * i % 101).boxed().toList();
+        List<Long> one = Stream.of(numbers, List.of(1L), last).flatMap(List::stream).toList();
+        List<Long> other = Stream.of(others, List.of(2L), last).flatMap(List::stream).toList();
+        int most = Math.min(one.size(), other.size());
+        assertThat(column(one).sameLast(column(other), most)).isEqualTo(same);
+        assertThat(column(one).sameLast(column(other), same / 2)).isEqualTo(same / 2);
+        assertThat(column(other).sameLast(column(one), most)).isEqualTo(same);
     }
 
     @Property

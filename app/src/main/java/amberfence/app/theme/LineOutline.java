@@ -1,7 +1,7 @@
 package amberfence.app.theme;
 
 import amberfence.notes.Line;
-import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -64,12 +64,12 @@ public final class LineOutline extends Pane {
         // Notes come in the order in which they begin: where a point ends is worked out for each point, not for each note.
         int at = 0;
         long next = firstTick(1, end);
-        for (int i = 0; i < line.size(); i++) {
-            Note note = line.at(i);
-            while (note.start() >= next) {
+        NoteColumns notes = line.columns();
+        for (int i = 0; i < notes.size(); i++) {
+            while (notes.start(i) >= next) {
                 next = ++at == POINTS - 1 ? Long.MAX_VALUE : firstTick(at + 1, end);
             }
-            tops[at] = Double.isNaN(tops[at]) ? note.pitch() : Math.max(tops[at], note.pitch());
+            tops[at] = Double.isNaN(tops[at]) ? notes.pitch(i) : Math.max(tops[at], notes.pitch(i));
         }
         return tops;
     }

@@ -4,6 +4,7 @@ import amberfence.notes.ChordSpan;
 import amberfence.notes.KeySpan;
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteSet;
 import amberfence.notes.StrongBeats;
 import amberfence.song.LeftPlaces;
@@ -33,6 +34,7 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.LongStream;
@@ -163,8 +165,9 @@ public final class ProjectWriter {
         @Override
         public void serialize(JsonGenerator out, SerializerProvider provider) throws IOException {
             out.writeStartArray();
-            for (Note note : line.notes()) {
-                long[] numbers = numbers(note);
+            NoteColumns notes = line.columns();
+            for (int i = 0; i < notes.size(); i++) {
+                long[] numbers = numbers(notes, i);
                 out.writeArray(numbers, 0, numbers.length);
             }
             out.writeEndArray();
@@ -178,12 +181,13 @@ public final class ProjectWriter {
 
     private static ArrayNode note(Note note) {
         ArrayNode node = MAPPER.createArrayNode();
-        LongStream.of(numbers(note)).forEach(node::add);
+        LongStream.of(numbers(NoteColumns.of(List.of(note)), 0)).forEach(node::add);
         return node;
     }
 
     /** The seven numbers of a note, in their order in the file. */
-    private static long[] numbers(Note note) {
-        return new long[] {note.id(), note.start(), note.length(), note.pitch(), note.velocity(), note.channel(), note.release()};
+    private static long[] numbers(NoteColumns notes, int place) {
+        return new long[] {notes.id(place), notes.start(place), notes.length(place), notes.pitch(place), notes.velocity(place),
+            notes.channel(place), notes.release(place)};
     }
 }
