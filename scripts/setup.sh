@@ -131,7 +131,10 @@ run_command() {
   # From 25 on Java says on the output that it wrote a cache, which would stand among the answers.
   SHARED_CLASSES=-Xshare:auto
   [ "$JAVA_VERSION" -ge 25 ] || shared_classes commands "$jar"
-  exec "$JAVA" -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
+  # Most commands are done before Java's second compiler has made up for the time it takes; sounds take longer.
+  local compilers=(-XX:TieredStopAtLevel=1)
+  [ "$1" != sound ] || compilers=()
+  exec "$JAVA" ${compilers[@]+"${compilers[@]}"} -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
     --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED -cp "$classes" amberfence.cli.Main "$@"
 }
 

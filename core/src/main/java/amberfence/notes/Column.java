@@ -213,6 +213,11 @@ final class Column {
         return bytes != null ? size : ints != null ? 4L * size : longs != null ? 8L * size : 0;
     }
 
+    /** Whether each number is known to be one more than the one before it. */
+    boolean isCounting() {
+        return isEven() && (step == 1 || size < 2);
+    }
+
     private boolean isEven() {
         return bytes == null && ints == null && longs == null;
     }

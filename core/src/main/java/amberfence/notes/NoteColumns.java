@@ -2,6 +2,7 @@ package amberfence.notes;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntConsumer;
 import java.util.function.ToLongFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -217,6 +218,22 @@ public final class NoteColumns {
         int size = size();
         return size == others.size() && ids.sameFirst(others.ids, size) == size && starts.sameFirst(others.starts, size) == size
                 && lengths.sameFirst(others.lengths, size) == size;
+    }
+
+    /** Whether the identity of each note is one more than that of the note before. */
+    boolean isCounted() {
+        return ids.isCounting();
+    }
+
+    /** Tells, once or more, the places where notes of both, of which there are equally many, are not the same in all that a note has. */
+    public void tellDifferent(NoteColumns others, IntConsumer told) {
+        for (int column = 0; column < COUNT; column++) {
+            for (int place = 0; all[column] != others.all[column] && place < size(); place++) {
+                if (all[column].at(place) != others.all[column].at(place)) {
+                    told.accept(place);
+                }
+            }
+        }
     }
 
     /** Whether all notes of both are the same in all that a note has. */

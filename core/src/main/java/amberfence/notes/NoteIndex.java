@@ -3,6 +3,7 @@ package amberfence.notes;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The notes of some lines by their identities, in few bytes a note: there may be millions. */
 public final class NoteIndex {
@@ -10,10 +11,13 @@ public final class NoteIndex {
     private static final int ROOM = 2;
     /** So many lines are looked through faster than by halves. */
     private static final int FEW = 8;
+    private static final int NONE = -1;
     private final Line[] lines;
     /** For each line how many notes the lines before it have. */
     private final int[] before;
     private final int size;
+    /** The identity of the first note of each line, where all of few lines count on from there: then nothing else is kept. Else nothing. */
+    private final long[] counted;
     private final long first;
     /**
      * The notes of a file that was read have numbers one after another: for each number from the first on, where among all notes of
@@ -28,6 +32,19 @@ public final class NoteIndex {
     public NoteIndex(Collection<Line> lines) {
         this.lines = lines.stream().filter(line -> !line.isEmpty()).toArray(Line[]::new);
         before = new int[this.lines.length];
+        if (before.length <= FEW && Stream.of(this.lines).allMatch(line -> line.columns().isCounted())) {
+            counted = Stream.of(this.lines).mapToLong(line -> line.columns().id(0)).toArray();
+            for (int l = 1; l < before.length; l++) {
+                before[l] = before[l - 1] + this.lines[l - 1].size();
+            }
+            size = before.length == 0 ? 0 : before[before.length - 1] + this.lines[before.length - 1].size();
+            first = 0;
+            byNumber = null;
+            ids = null;
+            places = null;
+            return;
+        }
+        counted = null;
         long lowest = Long.MAX_VALUE;
         long highest = Long.MIN_VALUE;
         int count = 0;
@@ -76,6 +93,15 @@ public final class NoteIndex {
 
     /** The place of a note among all notes of the lines, below 0 where there is none of this identity. */
     public int place(long id) {
+        if (counted != null) {
+            for (int l = 0; l < counted.length; l++) {
+                long place = id - counted[l];
+                if (place >= 0 && place < lines[l].size()) {
+                    return before[l] + (int) place;
+                }
+            }
+            return NONE;
+        }
         if (byNumber == null) {
             int found = Arrays.binarySearch(ids, id);
             return found < 0 ? found : places[found];

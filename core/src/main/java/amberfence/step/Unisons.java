@@ -1,7 +1,6 @@
 package amberfence.step;
 
 import amberfence.notes.Line;
-import amberfence.notes.NoteArrays;
 import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteIndex;
 import java.util.List;
@@ -13,23 +12,23 @@ final class Unisons {
 
     /** Adds a finding for each pair. */
     static void find(Line before, Line out, List<Finding> findings) {
-        NoteColumns columns = out.columns();
-        NoteArrays notes = NoteArrays.of(columns);
+        NoteColumns notes = out.columns();
         int[] sounding = new int[16 * 128];
         long[] ends = new long[sounding.length];
         NoteIndex old = null;
         for (int note = 0; note < notes.size(); note++) {
-            int voice = columns.channel(note) << 7 | notes.pitch(note);
+            int voice = notes.channel(note) << 7 | notes.pitch(note);
+            long end = notes.end(note);
             if (ends[voice] > notes.start(note)) {
                 int earlier = sounding[voice];
                 old = old == null ? new NoteIndex(List.of(before)) : old;
-                if (!isUnison(old, old.place(columns.id(earlier)), old.place(columns.id(note)))) {
+                if (!isUnison(old, old.place(notes.id(earlier)), old.place(notes.id(note)))) {
                     findings.add(new Finding.Unison(out.at(earlier), out.at(note)));
                 }
             }
-            if (ends[voice] < notes.end(note)) {
+            if (ends[voice] < end) {
                 sounding[voice] = note;
-                ends[voice] = notes.end(note);
+                ends[voice] = end;
             }
         }
     }

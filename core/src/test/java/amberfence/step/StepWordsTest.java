@@ -5,8 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberfence.notes.Note;
 import amberfence.step.catalogue.StepCatalogue;
 import amberfence.step.fence.FenceFinding;
-import amberfence.step.fence.FenceReason.ShapeLoss;
 import amberfence.step.fence.FenceReason;
+import amberfence.step.fence.FenceReason.Choice;
+import amberfence.step.fence.FenceReason.Why;
 import amberfence.step.fit.FitFinding;
 import amberfence.step.fit.FitReason;
 import amberfence.step.fit.HarmonyLine;
@@ -31,20 +32,20 @@ class StepWordsTest {
 
     static Stream<Arguments> reasons() {
         return Stream.of(
-                Arguments.of(new FenceReason.Nearest(64, 67), "E4 is nearer than G4"),
-                Arguments.of(new FenceReason.AsDirected(67, true), "the next note inside, going up"),
-                Arguments.of(new FenceReason.AsDirected(65, false), "the next note inside, going down"),
-                Arguments.of(new FenceReason.TieDirected(65, 67), "F4 and G4 are equally near; down decides"),
-                Arguments.of(new FenceReason.TieDirected(67, 65), "F4 and G4 are equally near; up decides"),
-                Arguments.of(new FenceReason.TieChordNote(67, 65), "G4 is in the chord, F4 is not; both equally near"),
-                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.REPEATS, 67), "keeps the step; G4 would repeat its neighbour"),
-                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.SPLITS, 65), "keeps the repeat; G4 would break away from it"),
-                Arguments.of(new FenceReason.KeptShape(65, 67, ShapeLoss.TURNS, 66), "keeps the direction; G4 would turn the line"),
-                Arguments.of(new FenceReason.SmallerLeap(65, 67, 60), "smaller leap to C4; either keeps the shape"),
+                Arguments.of(new Choice(Why.NEARER, 64, 67, 64), "E4 is nearer than G4"),
+                Arguments.of(new Choice(Why.GOING_UP, 67, 67, 67), "the next note inside, going up"),
+                Arguments.of(new Choice(Why.GOING_DOWN, 65, 65, 65), "the next note inside, going down"),
+                Arguments.of(new Choice(Why.TIE_TO_LOWER, 65, 67, 65), "F4 and G4 are equally near; down decides"),
+                Arguments.of(new Choice(Why.TIE_TO_HIGHER, 67, 65, 67), "F4 and G4 are equally near; up decides"),
+                Arguments.of(new Choice(Why.CHORD_NOTE, 67, 65, 67), "G4 is in the chord, F4 is not; both equally near"),
+                Arguments.of(new Choice(Why.REPEATS, 65, 67, 67), "keeps the step; G4 would repeat its neighbour"),
+                Arguments.of(new Choice(Why.SPLITS, 65, 67, 65), "keeps the repeat; G4 would break away from it"),
+                Arguments.of(new Choice(Why.TURNS, 65, 67, 66), "keeps the direction; G4 would turn the line"),
+                Arguments.of(new Choice(Why.SMALLER_LEAP, 65, 67, 60), "smaller leap to C4; either keeps the shape"),
                 Arguments.of(new Reason.AvoidedUnison(67, 65), "F4 already sounds at that time"),
-                Arguments.of(new FenceReason.WholeLine(67, 65), "the whole line keeps its shape better than with F4"),
-                Arguments.of(new FenceReason.TieDown(65, 67), "F4 and G4 are equally near, the line alike: the lower"),
-                Arguments.of(new FenceReason.OnlyCandidate(65), "the only note inside on this side of the range"),
+                Arguments.of(new Choice(Why.WHOLE_LINE, 67, 65, 67), "the whole line keeps its shape better than with F4"),
+                Arguments.of(new Choice(Why.LOWER, 65, 67, 65), "F4 and G4 are equally near, the line alike: the lower"),
+                Arguments.of(new Choice(Why.ONLY, 65, 65, 65), "the only note inside on this side of the range"),
                 Arguments.of(new FenceReason.LeftOut(), "outside notes are left out"),
                 Arguments.of(new Reason.LeftByHand(), "left alone by hand"),
                 Arguments.of(new FenceReason.Passing(64, 67), "let pass: a passing note from E4 to G4"),

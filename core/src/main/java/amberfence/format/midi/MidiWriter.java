@@ -62,7 +62,7 @@ final class MidiWriter {
             if (line != null) {
                 Line original = part.takes().get(0).line();
                 if (!line.equals(original)) {
-                    notes.compare(original);
+                    notes.compare(line, original);
                 }
                 boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks;
                 if (ownTrack) {

@@ -1,6 +1,7 @@
 package amberfence.format.midi;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,7 +19,10 @@ final class PairingOrder {
     private static final int FEW = 20;
 
     private final Consumer<OutEvent> out;
-    private final List<OutEvent> together = new ArrayList<>();
+    /** The events of one tick so far. */
+    private OutEvent[] together = new OutEvent[FEW];
+    private int size;
+    private long tick;
 
     /** @param out told of the events once those of their tick are in order */
     PairingOrder(Consumer<OutEvent> out) {
@@ -27,30 +31,37 @@ final class PairingOrder {
 
     /** One event more, not before the one in front of it. */
     void add(OutEvent event) {
-        if (!together.isEmpty() && together.get(0).tick() != event.tick()) {
+        if (event.tick() != tick) {
             end();
+            tick = event.tick();
         }
-        together.add(event);
+        if (size == together.length) {
+            together = Arrays.copyOf(together, 2 * size);
+        }
+        together[size++] = event;
     }
 
     /** There are no more events. */
     void end() {
-        if (together.size() > 1 && isToBeOrdered()) {
+        if (size > 1 && isToBeOrdered()) {
             order();
         }
-        together.forEach(out);
-        together.clear();
+        for (int i = 0; i < size; i++) {
+            out.accept(together[i]);
+            together[i] = null;
+        }
+        size = 0;
     }
 
     /** Whether a note that was edited stands among others of its channel and pitch; of few events that is seen at once. */
     private boolean isToBeOrdered() {
-        if (together.size() > FEW) {
+        if (size > FEW) {
             return true;
         }
-        for (int i = 0; i < together.size(); i++) {
-            if (together.get(i) instanceof OutEvent.Sounding note && note.edited()) {
-                for (int j = 0; j < together.size(); j++) {
-                    if (j != i && together.get(j) instanceof OutEvent.Sounding other && other.voice() == note.voice()) {
+        for (int i = 0; i < size; i++) {
+            if (together[i] instanceof OutEvent.Sounding note && note.edited()) {
+                for (int j = 0; j < size; j++) {
+                    if (j != i && together[j] instanceof OutEvent.Sounding other && other.voice() == note.voice()) {
                         return true;
                     }
                 }
@@ -62,8 +73,8 @@ final class PairingOrder {
     private void order() {
         Map<Integer, List<Integer>> places = new HashMap<>();
         Set<Integer> edited = new HashSet<>();
-        for (int i = 0; i < together.size(); i++) {
-            if (together.get(i) instanceof OutEvent.Sounding note) {
+        for (int i = 0; i < size; i++) {
+            if (together[i] instanceof OutEvent.Sounding note) {
                 places.computeIfAbsent(note.voice(), voice -> new ArrayList<>()).add(i);
                 if (note.edited()) {
                     edited.add(note.voice());
@@ -72,10 +83,10 @@ final class PairingOrder {
         }
         for (int voice : edited) {
             List<Integer> own = places.get(voice);
-            List<OutEvent> sorted = new ArrayList<>(own.stream().map(together::get).toList());
+            List<OutEvent> sorted = new ArrayList<>(own.stream().map(place -> together[place]).toList());
             sorted.sort(Comparator.comparingInt(PairingOrder::rank).thenComparingLong(PairingOrder::end));
             for (int i = 0; i < own.size(); i++) {
-                together.set(own.get(i), sorted.get(i));
+                together[own.get(i)] = sorted.get(i);
             }
         }
     }

@@ -5,6 +5,7 @@ import amberfence.notes.NoteColumns;
 import amberfence.notes.NoteIndex;
 import java.util.BitSet;
 import java.util.Collection;
+import java.util.List;
 
 /** The notes to write by their identities, and what becomes of each. Few bytes a note, for there may be millions. */
 final class PlacedNotes {
@@ -12,6 +13,10 @@ final class PlacedNotes {
     private final BitSet found = new BitSet();
     private final BitSet edited = new BitSet();
     private boolean areAllFound;
+    /** The line that was looked at last, mostly the next one too: its notes, and which of all notes they are. */
+    private NoteColumns line = NoteColumns.of(List.of());
+    private int from;
+    private int to;
 
     PlacedNotes(Collection<Line> lines) {
         notes = new NoteIndex(lines);
@@ -28,12 +33,17 @@ final class PlacedNotes {
 
     /** The notes of the line that a note is in. */
     NoteColumns columns(int index) {
-        return notes.line(index).columns();
+        if (index < from || index >= to) {
+            line = notes.line(index).columns();
+            from = index - notes.placeInLine(index);
+            to = from + line.size();
+        }
+        return line;
     }
 
     /** Where a note stands in its line. */
     int place(int index) {
-        return notes.placeInLine(index);
+        return index >= from && index < to ? index - from : notes.placeInLine(index);
     }
 
     /** Notes that a note that begins at a tick stands where the source file has it. */
@@ -70,9 +80,9 @@ final class PlacedNotes {
 
     /** Whether a note ends where the source file has its end; one that ended at once has the shortest length there is. */
     boolean endsAt(int index, long tick) {
-        NoteColumns line = columns(index);
+        NoteColumns now = columns(index);
         int place = place(index);
-        return line.end(place) == tick || line.start(place) == tick && line.length(place) == 1;
+        return now.end(place) == tick || now.start(place) == tick && now.length(place) == 1;
     }
 
     /** Whether a note that begins where the source file has it ends elsewhere than there. */
@@ -81,9 +91,16 @@ final class PlacedNotes {
         return isFound(index) && !endsAt(index, tick);
     }
 
-    /** Compares the notes of a line with what the source file says. */
-    void compare(Line original) {
+    /** Compares the notes of a line that are written with what the source file says. */
+    void compare(Line now, Line original) {
         NoteColumns before = original.columns();
+        if (now.columns().areWhere(before)) {
+            if (!original.isEmpty()) {
+                int first = at(before.id(0));
+                now.columns().tellDifferent(before, place -> edited.set(first + place));
+            }
+            return;
+        }
         for (int i = 0; i < original.size(); i++) {
             int index = at(before.id(i));
             if (index >= 0) {

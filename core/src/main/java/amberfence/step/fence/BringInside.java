@@ -16,6 +16,8 @@ import amberfence.step.StepSchema;
 import amberfence.step.Surroundings;
 import amberfence.step.Touch;
 import amberfence.step.Work;
+import amberfence.step.fence.FenceReason.Choice;
+import amberfence.step.fence.FenceReason.Why;
 import amberfence.theory.PitchClassSet;
 import java.util.HashMap;
 import java.util.Map;
@@ -121,7 +123,7 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
                 }
             }
         }
-        ShapedLine shaped = new ShapedLine(bringing.in.notes(), candidates);
+        ShapedLine shaped = new ShapedLine(bringing.in.notes(), notes, candidates);
         for (int i = 0; i < size; i++) {
             if (!outside[i]) {
                 bringing.work.keep(i);
@@ -140,10 +142,10 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
         int low = neighbours.below(before);
         int high = neighbours.above(before);
         if (low == Neighbours.NONE || high == Neighbours.NONE) {
-            return new FenceReason.OnlyCandidate(pitch);
+            return new Choice(Why.ONLY, pitch, pitch);
         }
         int other = pitch == low ? high : low;
-        return before - low == high - before ? new FenceReason.TieChordNote(pitch, other) : new FenceReason.Nearest(pitch, other);
+        return before - low == high - before ? new Choice(Why.CHORD_NOTE, pitch, other) : new Choice(Why.NEARER, pitch, other);
     }
 
     private void eachByItself(Bringing bringing) {
@@ -170,16 +172,16 @@ public record BringInside(MoveTo moveTo, TieBreak tieBreak, LetPass letPass, boo
             if (moveTo != MoveTo.NEAREST && only != (moveTo == MoveTo.UP ? high : low)) {
                 bringing.work.find(new FenceFinding.EndOfRange(bringing.in.at(note)));
             }
-            bringing.work.move(note, only, new FenceReason.OnlyCandidate(only));
+            bringing.work.move(note, only, new Choice(Why.ONLY, only, only));
         } else if (moveTo != MoveTo.NEAREST) {
             int chosen = moveTo == MoveTo.UP ? high : low;
-            bringing.work.move(note, chosen, new FenceReason.AsDirected(chosen, moveTo == MoveTo.UP));
+            bringing.work.move(note, chosen, new Choice(moveTo == MoveTo.UP ? Why.GOING_UP : Why.GOING_DOWN, chosen, chosen));
         } else if (pitch - low == high - pitch) {
-            int chosen = tieBreak == TieBreak.UP ? high : low;
-            bringing.work.move(note, chosen, new FenceReason.TieDirected(chosen, tieBreak == TieBreak.UP ? low : high));
+            boolean up = tieBreak == TieBreak.UP;
+            bringing.work.move(note, up ? high : low, up ? new Choice(Why.TIE_TO_HIGHER, high, low) : new Choice(Why.TIE_TO_LOWER, low, high));
         } else {
             boolean down = pitch - low < high - pitch;
-            bringing.work.move(note, down ? low : high, new FenceReason.Nearest(down ? low : high, down ? high : low));
+            bringing.work.move(note, down ? low : high, new Choice(Why.NEARER, down ? low : high, down ? high : low));
         }
     }
 

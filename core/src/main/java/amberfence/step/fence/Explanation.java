@@ -1,7 +1,8 @@
 package amberfence.step.fence;
 
 import amberfence.step.Reason;
-import amberfence.step.fence.FenceReason.ShapeLoss;
+import amberfence.step.fence.FenceReason.Choice;
+import amberfence.step.fence.FenceReason.Why;
 import java.util.Optional;
 
 /** Finds out, for a note of a solved line, what tipped the balance between its two candidates. */
@@ -27,10 +28,10 @@ final class Explanation {
             return firstLoss(note, chosen, other);
         }
         if (nearer > 0) {
-            return new FenceReason.Nearest(chosen, other);
+            return new Choice(Why.NEARER, chosen, other);
         }
         if (nearer < 0 || chosenLosses > otherLosses) {
-            return new FenceReason.WholeLine(chosen, other);
+            return new Choice(Why.WHOLE_LINE, chosen, other);
         }
         return leaps(note, chosen, other);
     }
@@ -49,13 +50,13 @@ final class Explanation {
         return false;
     }
 
-    private Optional<ShapeLoss> lossBefore(int note, int pitch) {
+    private Optional<Why> lossBefore(int note, int pitch) {
         int before = graph.previous[note];
         return before < 0 ? Optional.empty()
                 : ShapeCost.loss(graph.pitch(note) - graph.pitch(before), pitch - solved[before]);
     }
 
-    private Optional<ShapeLoss> lossAfter(int note, int pitch) {
+    private Optional<Why> lossAfter(int note, int pitch) {
         int after = graph.next[note];
         return after < 0 ? Optional.empty()
                 : ShapeCost.loss(graph.pitch(after) - graph.pitch(note), solved[after] - pitch);
@@ -66,11 +67,11 @@ final class Explanation {
     }
 
     private Reason firstLoss(int note, int chosen, int other) {
-        Optional<ShapeLoss> after = lossAfter(note, other);
+        Optional<Why> after = lossAfter(note, other);
         if (after.isPresent() && lossAfter(note, chosen).isEmpty()) {
-            return new FenceReason.KeptShape(chosen, other, after.get(), solved[graph.next[note]]);
+            return new Choice(after.get(), chosen, other, solved[graph.next[note]]);
         }
-        return new FenceReason.KeptShape(chosen, other, lossBefore(note, other).orElseThrow(), solved[graph.previous[note]]);
+        return new Choice(lossBefore(note, other).orElseThrow(), chosen, other, solved[graph.previous[note]]);
     }
 
     private Reason leaps(int note, int chosen, int other) {
@@ -80,10 +81,10 @@ final class Explanation {
         int otherLeaps = leap(before, other) + leap(after, other);
         if (otherLeaps > chosenLeaps) {
             int neighbour = leap(before, other) > leap(before, chosen) ? before : after;
-            return new FenceReason.SmallerLeap(chosen, other, solved[neighbour]);
+            return new Choice(Why.SMALLER_LEAP, chosen, other, solved[neighbour]);
         }
-        return chosen < other && otherLeaps == chosenLeaps ? new FenceReason.TieDown(chosen, other)
-                : new FenceReason.WholeLine(chosen, other);
+        return chosen < other && otherLeaps == chosenLeaps ? new Choice(Why.LOWER, chosen, other)
+                : new Choice(Why.WHOLE_LINE, chosen, other);
     }
 
     private int leap(int neighbour, int pitch) {

@@ -3,96 +3,89 @@ package amberfence.step.fence;
 import amberfence.step.Reason;
 import amberfence.step.StepWords;
 import amberfence.words.Texts;
+import java.util.List;
 
 /** Why a note was brought inside, or stays outside. */
 public sealed interface FenceReason extends Reason {
-    /** What the other candidate would have done to the line. */
-    enum ShapeLoss {
-        /** A step would have become a repeated note. */
-        REPEATS(Texts.text("keeps the step; %s would repeat its neighbour")),
-        /** A repeated note would have become a step. */
-        SPLITS(Texts.text("keeps the repeat; %s would break away from it")),
-        /** The line would have turned the other way. */
-        TURNS(Texts.text("keeps the direction; %s would turn the line"));
+    /** Which pitches a sentence names, in its order. */
+    enum Named {
+        CHOSEN, OTHER, LOWER, HIGHER, NEIGHBOUR
+    }
+
+    /** Why one of two inside pitches was taken and not the other. */
+    enum Why {
+        /** The nearest inside note, the other candidate being farther. */
+        NEARER(Texts.text("%s is nearer than %s"), Named.CHOSEN, Named.OTHER),
+        /** The next inside note in the direction that was asked for. */
+        GOING_UP(Texts.text("the next note inside, going up")),
+        /** The next inside note in the direction that was asked for. */
+        GOING_DOWN(Texts.text("the next note inside, going down")),
+        /** Equally near; the lower was asked for. */
+        TIE_TO_LOWER(Texts.text("%s and %s are equally near; down decides"), Named.LOWER, Named.HIGHER),
+        /** Equally near; the upper was asked for. */
+        TIE_TO_HIGHER(Texts.text("%s and %s are equally near; up decides"), Named.LOWER, Named.HIGHER),
+        /** Equally near; the chosen one is a note of the chord that sounds. */
+        CHORD_NOTE(Texts.text("%s is in the chord, %s is not; both equally near"), Named.CHOSEN, Named.OTHER),
+        /** With the other a step to the neighbour would have become a repeated note. */
+        REPEATS(Texts.text("keeps the step; %s would repeat its neighbour"), Named.OTHER),
+        /** With the other a repeated note would have become a step. */
+        SPLITS(Texts.text("keeps the repeat; %s would break away from it"), Named.OTHER),
+        /** With the other the line would have turned the other way. */
+        TURNS(Texts.text("keeps the direction; %s would turn the line"), Named.OTHER),
+        /** Both keep the shape alike; the chosen one makes the smaller leap to the neighbour. */
+        SMALLER_LEAP(Texts.text("smaller leap to %s; either keeps the shape"), Named.NEIGHBOUR),
+        /** The line as a whole keeps its shape best this way. */
+        WHOLE_LINE(Texts.text("the whole line keeps its shape better than with %s"), Named.OTHER),
+        /** Nothing in the line decides; the lower one is taken. */
+        LOWER(Texts.text("%s and %s are equally near, the line alike: the lower"), Named.LOWER, Named.HIGHER),
+        /** The only inside note on that side of the range of MIDI. */
+        ONLY(Texts.text("the only note inside on this side of the range"));
 
         private final String sentence;
+        private final List<Named> named;
 
-        ShapeLoss(String sentence) {
+        Why(String sentence, Named... named) {
             this.sentence = sentence;
+            this.named = List.of(named);
         }
     }
 
-    /** The nearest inside note, the other candidate being farther. */
-    record Nearest(int chosen, int other) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return Texts.say("%s is nearer than %s", words.name(chosen), words.name(other));
+    /**
+     * A pitch was taken and not another.
+     *
+     * @param other the candidate that was not taken; the chosen one where there was none
+     * @param neighbour the pitch of the note in the line that decided; the chosen one where none did
+     */
+    record Choice(Why why, int chosen, int other, int neighbour) implements FenceReason {
+        Choice(Why why, int chosen, int other) {
+            this(why, chosen, other, chosen);
         }
-    }
 
-    /** The next inside note in the direction that was asked for. */
-    record AsDirected(int chosen, boolean up) implements FenceReason {
         @Override
         public String sentence(StepWords words) {
-            return up ? Texts.say("the next note inside, going up") : Texts.say("the next note inside, going down");
+            return Texts.say(why.sentence, why.named.stream().map(named -> words.name(pitch(named))).toArray());
         }
-    }
 
-    /** Equally near; the lower or upper was asked for. */
-    record TieDirected(int chosen, int other) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return chosen < other ? Texts.say("%s and %s are equally near; down decides", words.name(chosen), words.name(other))
-                    : Texts.say("%s and %s are equally near; up decides", words.name(other), words.name(chosen));
+        private int pitch(Named named) {
+            return switch (named) {
+                case CHOSEN -> chosen;
+                case OTHER -> other;
+                case LOWER -> Math.min(chosen, other);
+                case HIGHER -> Math.max(chosen, other);
+                case NEIGHBOUR -> neighbour;
+            };
         }
-    }
 
-    /** Equally near; the chosen one is a note of the chord that sounds. */
-    record TieChordNote(int chosen, int other) implements FenceReason {
+        /** As every record compares; written out, since it is asked for each note that moves, and compiled sooner so. */
         @Override
-        public String sentence(StepWords words) {
-            return Texts.say("%s is in the chord, %s is not; both equally near", words.name(chosen), words.name(other));
+        public boolean equals(Object another) {
+            return another instanceof Choice choice && why == choice.why && chosen == choice.chosen && other == choice.other
+                    && neighbour == choice.neighbour;
         }
-    }
 
-    /** The chosen one keeps the line's shape; the other would have harmed it next to a neighbour of this pitch. */
-    record KeptShape(int chosen, int other, ShapeLoss loss, int neighbour) implements FenceReason {
         @Override
-        public String sentence(StepWords words) {
-            return Texts.say(loss.sentence, words.name(other));
-        }
-    }
-
-    /** Both keep the shape alike; the chosen one makes the smaller leap to the neighbour. */
-    record SmallerLeap(int chosen, int other, int neighbour) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return Texts.say("smaller leap to %s; either keeps the shape", words.name(neighbour));
-        }
-    }
-
-    /** The line as a whole keeps its shape best this way. */
-    record WholeLine(int chosen, int other) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return Texts.say("the whole line keeps its shape better than with %s", words.name(other));
-        }
-    }
-
-    /** Nothing in the line decides; the lower one is taken. */
-    record TieDown(int chosen, int other) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return Texts.say("%s and %s are equally near, the line alike: the lower", words.name(Math.min(chosen, other)),
-                    words.name(Math.max(chosen, other)));
-        }
-    }
-
-    /** The only inside note on that side of the range of MIDI. */
-    record OnlyCandidate(int chosen) implements FenceReason {
-        @Override
-        public String sentence(StepWords words) {
-            return Texts.say("the only note inside on this side of the range");
+        public int hashCode() {
+            return ((why.ordinal() * 31 + chosen) * 31 + other) * 31 + neighbour;
         }
     }
 

@@ -1,11 +1,9 @@
 package amberfence.step.fence;
 
-import amberfence.notes.Note;
 import amberfence.notes.NoteArrays;
 import amberfence.notes.NoteColumns;
 import amberfence.reading.VoiceSplitter;
 import java.util.Arrays;
-import java.util.List;
 
 /**
  * Which notes of a line bear on each other: neighbours in a voice, and notes of one channel that sound together closely
@@ -26,9 +24,10 @@ final class LineGraph {
     /** The last note with which a note sounds together; null as above. */
     private int[] lastTogether;
 
-    LineGraph(List<Note> notes, Candidates candidates) {
-        this.columns = NoteColumns.of(notes);
-        this.arrays = NoteArrays.of(columns);
+    /** @param arrays of the same notes */
+    LineGraph(NoteColumns columns, NoteArrays arrays, Candidates candidates) {
+        this.columns = columns;
+        this.arrays = arrays;
         this.candidates = candidates;
         this.previous = VoiceSplitter.previous(arrays);
         this.next = VoiceSplitter.next(previous);

@@ -1,6 +1,6 @@
 package amberfence.step.fence;
 
-import amberfence.step.fence.FenceReason.ShapeLoss;
+import amberfence.step.fence.FenceReason.Why;
 import java.util.Optional;
 
 /**
@@ -17,9 +17,9 @@ final class ShapeCost {
     private static final int AVOIDABLE_UNISON = 4000;
 
     /** Asked for with every note that moves, so they are made once. */
-    private static final Optional<ShapeLoss> REPEATS = Optional.of(ShapeLoss.REPEATS);
-    private static final Optional<ShapeLoss> SPLITS = Optional.of(ShapeLoss.SPLITS);
-    private static final Optional<ShapeLoss> TURNS = Optional.of(ShapeLoss.TURNS);
+    private static final Optional<Why> REPEATS = Optional.of(Why.REPEATS);
+    private static final Optional<Why> SPLITS = Optional.of(Why.SPLITS);
+    private static final Optional<Why> TURNS = Optional.of(Why.TURNS);
 
     private ShapeCost() {
     }
@@ -43,7 +43,7 @@ final class ShapeCost {
     }
 
     /** What the shape loses between two neighbours, if anything. */
-    static Optional<ShapeLoss> loss(int before, int after) {
+    static Optional<Why> loss(int before, int after) {
         if (!isLoss(before, after)) {
             return Optional.empty();
         }

@@ -1,6 +1,8 @@
 package amberfence.step.fence;
 
 import amberfence.notes.Note;
+import amberfence.notes.NoteArrays;
+import amberfence.notes.NoteColumns;
 import amberfence.step.Reason;
 import amberfence.step.Work;
 import java.util.List;
@@ -18,8 +20,17 @@ public final class ShapedLine {
      * @param candidates of each note
      */
     public ShapedLine(List<Note> notes, Candidates candidates) {
+        this(notes, NoteArrays.of(notes), candidates);
+    }
+
+    /**
+     * The same, where somebody has the arrays.
+     *
+     * @param arrays of the same notes
+     */
+    ShapedLine(List<Note> notes, NoteArrays arrays, Candidates candidates) {
         this.notes = notes;
-        this.graph = new LineGraph(notes, candidates);
+        this.graph = new LineGraph(NoteColumns.of(notes), arrays, candidates);
         this.solved = LineShape.solve(graph);
         this.explanation = new Explanation(graph, solved);
     }
@@ -31,7 +42,7 @@ public final class ShapedLine {
 
     /** What tipped the balance for a note that had a choice; else that it had none. */
     public Reason reason(int index) {
-        return graph.isFixed(index) ? new FenceReason.OnlyCandidate(solved[index]) : explanation.of(index);
+        return graph.isFixed(index) ? new FenceReason.Choice(FenceReason.Why.ONLY, solved[index], solved[index]) : explanation.of(index);
     }
 
     /** Neighbours in a voice that differed and now sound alike are told. */

@@ -26,7 +26,7 @@ class ChordTiesTest {
         BringInside step = BringInside.USUAL.withTieBreak(TieBreak.CHORD);
         var outcome = step.apply(tune.line(), SongResults.of(song).surroundings(tune));
         // Bar 2 sounds G B D: the F♯ between F and G goes to G.
-        assertThat(outcome.changes().get(0).reason()).isEqualTo(new FenceReason.TieChordNote(67, 65));
+        assertThat(outcome.changes().get(0).reason()).isEqualTo(new FenceReason.Choice(FenceReason.Why.CHORD_NOTE, 67, 65));
     }
 
     @Test

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberfence.notes.Line;
 import amberfence.notes.Note;
+import amberfence.notes.NoteArrays;
+import amberfence.notes.NoteColumns;
 import amberfence.reading.VoiceSplitter;
 import amberfence.theory.Key;
 import java.util.HashSet;
@@ -41,7 +43,7 @@ class ManyVoicesTest {
         for (int i = 0; i < notes.size(); i++) {
             candidates.near(i, notes.get(i).pitch(), neighbours);
         }
-        return new LineGraph(notes, candidates);
+        return new LineGraph(NoteColumns.of(notes), NoteArrays.of(notes), candidates);
     }
 
     private static long cost(LineGraph graph, byte[] pitches) {
