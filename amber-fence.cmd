@@ -35,6 +35,9 @@ for %%j in ("%HOME_DIR%app\target\lib\*.jar") do (
 exit /b %errorlevel%
 
 :command
-"%JAVA%" -XX:+UseSerialGC -Dfile.encoding=UTF-8 --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED ^
+rem As in scripts/setup.sh.
+set "OPTIONS=-XX:+UseSerialGC -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
+if not "%~1"=="sound" set "OPTIONS=%OPTIONS% -XX:TieredStopAtLevel=1"
+"%JAVA%" %OPTIONS% -Dfile.encoding=UTF-8 --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED ^
   -cp "%HOME_DIR%cli\target\amber-fence-cli-0.1.0.jar;%HOME_DIR%cli\target\lib\*" amberfence.cli.Main %*
 exit /b %errorlevel%

@@ -144,7 +144,7 @@ public final class Package {
 
     private Path image(Path runtime) throws IOException {
         Path command = Files.writeString(target.resolve("command.properties"), "main-jar=" + jar("amber-fence-cli") + "\nmain-class=amberfence.cli.Main\n"
-                + "java-options=-XX:+UseSerialGC -Dfile.encoding=UTF-8 --add-exports=java.desktop/com.sun.media.sound=ALL-UNNAMED\nwin-console=true\n");
+                + "java-options=-XX:+UseSerialGC -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20 -XX:TieredStopAtLevel=1 -Dfile.encoding=UTF-8 --add-exports=java.desktop/com.sun.media.sound=ALL-UNNAMED\nwin-console=true\n");
         List<String> make = new ArrayList<>(List.of("--type", "app-image", "--name", MAC ? "Amber Fence" : "amber-fence", "--app-version", version, "--vendor", "Amber Fence",
                 "--description", DESCRIPTION, "--runtime-image", runtime.toString(), "--input", input.toString(),
                 "--main-jar", jar("amber-fence-app"), "--main-class", "amberfence.app.Main", "--icon", icon().toString(), "--dest", target.toString(),

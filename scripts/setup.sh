@@ -124,6 +124,11 @@ shared_classes() {
   fi
 }
 
+# Little memory to begin with, and no more than is needed: otherwise a long file leaves much behind before it is tidied up.
+COMMAND_JAVA_OPTIONS="-XX:+UseSerialGC -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
+# Most commands are done before Java's second compiler has made up for the time it takes; sounds take longer.
+QUICK_JAVA_OPTIONS="-XX:TieredStopAtLevel=1"
+
 # run_command ARGUMENTS…: works on files, without a window.
 run_command() {
   local jar="$HOME_DIR/cli/target/amber-fence-cli-0.1.0.jar" classes
@@ -131,10 +136,9 @@ run_command() {
   # From 25 on Java says on the output that it wrote a cache, which would stand among the answers.
   SHARED_CLASSES=-Xshare:auto
   [ "$JAVA_VERSION" -ge 25 ] || shared_classes commands "$jar"
-  # Most commands are done before Java's second compiler has made up for the time it takes; sounds take longer.
-  local compilers=(-XX:TieredStopAtLevel=1)
-  [ "$1" != sound ] || compilers=()
-  exec "$JAVA" ${compilers[@]+"${compilers[@]}"} -XX:+UseSerialGC -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
+  local options=$COMMAND_JAVA_OPTIONS
+  [ "$1" = sound ] || options="$options $QUICK_JAVA_OPTIONS"
+  exec "$JAVA" $options -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
     --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED -cp "$classes" amberfence.cli.Main "$@"
 }
 

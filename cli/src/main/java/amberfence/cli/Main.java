@@ -45,7 +45,8 @@ public final class Main implements Runnable {
     public static void main(String[] arguments) {
         // What is typed and printed here is the same everywhere, for scripts.
         Locale.setDefault(Locale.ENGLISH);
-        PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8), true);
+        // Written when there is much of it and at the end, not line by line: a long song may have hundreds of thousands of findings.
+        PrintWriter out = new PrintWriter(new OutputStreamWriter(System.out, StandardCharsets.UTF_8));
         PrintWriter err = new PrintWriter(new OutputStreamWriter(System.err, StandardCharsets.UTF_8), true);
         System.exit(run(out, err, arguments));
     }

@@ -29,7 +29,7 @@ final class LeapFinder implements Finder {
         }
         List<Note> notes = reading.line().notes();
         int[] previous = VoiceSplitter.previous(notes);
-        int[] next = VoiceSplitter.next(notes);
+        int[] next = VoiceSplitter.next(previous);
         Set<Integer> told = new HashSet<>();
         for (int i = 0; i < notes.size(); i++) {
             if (previous[i] == NONE || !isLeap(notes.get(previous[i]).pitch(), notes.get(i).pitch()) || told.contains(previous[i])) {
@@ -57,8 +57,9 @@ final class LeapFinder implements Finder {
         around.set(at - from, moved);
         around.sort(Note.IN_TIME);
         int now = around.indexOf(moved);
-        int before = VoiceSplitter.previous(around)[now];
-        int after = VoiceSplitter.next(around)[now];
+        int[] previous = VoiceSplitter.previous(around);
+        int before = previous[now];
+        int after = VoiceSplitter.next(previous)[now];
         return (before == NONE || !isLeap(around.get(before).pitch(), pitch)) && (after == NONE || !isLeap(around.get(after).pitch(), pitch));
     }
 
