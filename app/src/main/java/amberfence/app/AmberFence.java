@@ -11,7 +11,6 @@ import amberfence.app.work.Lane;
 import amberfence.app.workspace.Workspace;
 import amberfence.demo.Demo;
 import amberfence.song.Song;
-import amberfence.step.catalogue.StepCatalogue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,7 +42,6 @@ public final class AmberFence extends Application {
         Lane lane = Lane.inOrder("first song");
         first = lane.begin(() -> Arguments.demo(arguments).map(Demo::song).orElseGet(() -> Song.empty(Words.say("song.untitled"))));
         // What the window asks for first of all, while the toolkit may still be starting.
-        lane.execute(StepCatalogue::all);
         lane.execute(() -> Words.say("song.untitled"));
     }
 

@@ -30,6 +30,16 @@ public final class SongResults {
 
     /** A part, heard by others that listen in a circle with it. */
     private record Heard(int part, Set<Integer> listening) {
+        /** As every record compares; written out, since it is asked at every start: otherwise Java would put it together at that moment. */
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Heard heard && part == heard.part && listening.equals(heard.listening);
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * part + listening.hashCode();
+        }
     }
 
     private final Song song;

@@ -14,6 +14,17 @@ public record PitchClassSet(int bits) {
         BITS.check(bits);
     }
 
+    /** As every record compares; written out, since it is asked for each note, and at every start: otherwise Java would put the comparison together at that moment. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof PitchClassSet set && bits == set.bits;
+    }
+
+    @Override
+    public int hashCode() {
+        return bits;
+    }
+
     public static PitchClassSet of(int... semitones) {
         int bits = 0;
         for (int semitone : semitones) {

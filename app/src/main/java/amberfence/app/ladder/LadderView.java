@@ -4,7 +4,6 @@ import amberfence.app.hands.NoteCommands;
 import amberfence.app.session.Effort;
 import amberfence.app.session.Results;
 import amberfence.app.session.Session;
-import amberfence.app.session.TimeAxis;
 import amberfence.app.theme.Swatches;
 import amberfence.app.words.Words;
 import amberfence.notes.Line;
@@ -245,7 +244,7 @@ public final class LadderView extends Region {
         hover.setVisible(false);
         scrolling.follow(now, scene);
         edges.follow(now, scene, session.transport().showingBefore().get());
-        session.showTime(new TimeAxis(now.firstTick(), now.pixelsPerTick(), now.width()));
+        session.showTime(now.axis());
         markAll();
     }
 

@@ -1,5 +1,7 @@
 package amberfence.app.ladder;
 
+import amberfence.app.session.TimeAxis;
+
 /**
  * Which part of the song is seen: turns ticks and pitches into pixels and back.
  *
@@ -10,6 +12,23 @@ package amberfence.app.ladder;
 record Viewport(double firstTick, double pixelsPerTick, double scroll, double width, double height, RowPlan rows) {
     static final double MOST_PIXELS_PER_TICK = 2;
     static final double LEAST_PIXELS_PER_TICK = 1e-5;
+
+    /** As every record compares; written out, since it is asked at every start: otherwise Java would put the comparison together at that moment. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Viewport view && axis().equals(view.axis()) && Double.compare(scroll, view.scroll) == 0
+                && Double.compare(height, view.height) == 0 && rows.equals(view.rows);
+    }
+
+    @Override
+    public int hashCode() {
+        return ((axis().hashCode() * 31 + Double.hashCode(scroll)) * 31 + Double.hashCode(height)) * 31 + rows.hashCode();
+    }
+
+    /** The stretch of time that is seen. */
+    TimeAxis axis() {
+        return new TimeAxis(firstTick, pixelsPerTick, width);
+    }
 
     double x(double tick) {
         return (tick - firstTick) * pixelsPerTick;

@@ -34,55 +34,67 @@ import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.function.Supplier;
 
-/** Every kind of step, in the order of the work. */
+/** Every kind of step, in the order of the work. What a kind is made of is put together when somebody first asks for it. */
 public final class StepCatalogue {
-    private static final List<StepSchema<?>> ALL = List.of(
-            BringInside.SCHEMA,
-            Move.SCHEMA,
-            MoveToKey.SCHEMA,
-            Mirror.SCHEMA,
-            Reverse.SCHEMA,
-            Fold.SCHEMA,
-            PlayChords.SCHEMA,
-            FitChords.SCHEMA,
-            FitBass.SCHEMA,
-            FitMelody.SCHEMA,
-            FollowChords.SCHEMA,
-            Harmony.SCHEMA,
-            Voice.SCHEMA,
-            Stack.SCHEMA,
-            Arpeggio.SCHEMA,
-            Block.SCHEMA,
-            Strum.SCHEMA,
-            Fill.SCHEMA,
-            Grace.SCHEMA,
-            OwnLine.SCHEMA,
-            Deal.SCHEMA,
-            Chance.SCHEMA,
-            TidyTiming.SCHEMA,
-            PushPull.SCHEMA,
-            Lengths.SCHEMA,
-            Loosen.SCHEMA,
-            Velocities.SCHEMA);
+    /** A kind of step by the class of its steps; what names it is not read before it is asked for. */
+    private record Entry(Class<? extends Step> steps, Supplier<StepSchema<?>> schema) {
+    }
+
+    private static final List<Entry> ENTRIES = List.of(
+            new Entry(BringInside.class, () -> BringInside.SCHEMA),
+            new Entry(Move.class, () -> Move.SCHEMA),
+            new Entry(MoveToKey.class, () -> MoveToKey.SCHEMA),
+            new Entry(Mirror.class, () -> Mirror.SCHEMA),
+            new Entry(Reverse.class, () -> Reverse.SCHEMA),
+            new Entry(Fold.class, () -> Fold.SCHEMA),
+            new Entry(PlayChords.class, () -> PlayChords.SCHEMA),
+            new Entry(FitChords.class, () -> FitChords.SCHEMA),
+            new Entry(FitBass.class, () -> FitBass.SCHEMA),
+            new Entry(FitMelody.class, () -> FitMelody.SCHEMA),
+            new Entry(FollowChords.class, () -> FollowChords.SCHEMA),
+            new Entry(Harmony.class, () -> Harmony.SCHEMA),
+            new Entry(Voice.class, () -> Voice.SCHEMA),
+            new Entry(Stack.class, () -> Stack.SCHEMA),
+            new Entry(Arpeggio.class, () -> Arpeggio.SCHEMA),
+            new Entry(Block.class, () -> Block.SCHEMA),
+            new Entry(Strum.class, () -> Strum.SCHEMA),
+            new Entry(Fill.class, () -> Fill.SCHEMA),
+            new Entry(Grace.class, () -> Grace.SCHEMA),
+            new Entry(OwnLine.class, () -> OwnLine.SCHEMA),
+            new Entry(Deal.class, () -> Deal.SCHEMA),
+            new Entry(Chance.class, () -> Chance.SCHEMA),
+            new Entry(TidyTiming.class, () -> TidyTiming.SCHEMA),
+            new Entry(PushPull.class, () -> PushPull.SCHEMA),
+            new Entry(Lengths.class, () -> Lengths.SCHEMA),
+            new Entry(Loosen.class, () -> Loosen.SCHEMA),
+            new Entry(Velocities.class, () -> Velocities.SCHEMA));
+
+    /** Made when somebody asks for all. */
+    private static final class All {
+        private static final List<StepSchema<?>> SCHEMAS = ENTRIES.stream().<StepSchema<?>>map(entry -> entry.schema.get()).toList();
+    }
 
     private StepCatalogue() {
     }
 
     public static List<StepSchema<?>> all() {
-        return ALL;
+        return All.SCHEMAS;
     }
 
     /** The steps of which the title, the meaning or the group holds a text, whatever its case. */
     public static List<StepSchema<?>> search(String text) {
         String wanted = text.strip().toLowerCase(Locale.ROOT);
-        return ALL.stream().filter(kind -> (kind.title() + " " + kind.meaning() + " " + kind.group().title()).toLowerCase(Locale.ROOT)
+        return All.SCHEMAS.stream().filter(kind -> (kind.title() + " " + kind.meaning() + " " + kind.group().title()).toLowerCase(Locale.ROOT)
                 .contains(wanted)).toList();
     }
 
     /** The schema of a name, as files and the command line know it. */
     public static Optional<StepSchema<?>> find(String name) {
-        for (StepSchema<?> schema : ALL) {
+        // One after another: mostly it is one of the first.
+        for (Entry entry : ENTRIES) {
+            StepSchema<?> schema = entry.schema.get();
             if (schema.name().equals(name)) {
                 return Optional.of(schema);
             }
@@ -95,9 +107,9 @@ public final class StepCatalogue {
         if (step instanceof UnreadStep unread) {
             return unread.schema();
         }
-        for (StepSchema<?> schema : ALL) {
-            if (schema.usual().getClass() == step.getClass()) {
-                return schema;
+        for (Entry entry : ENTRIES) {
+            if (entry.steps == step.getClass()) {
+                return entry.schema.get();
             }
         }
         throw new NoSuchElementException(step.getClass() + " is missing from the step catalogue");
