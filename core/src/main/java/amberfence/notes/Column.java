@@ -134,16 +134,24 @@ final class Column {
         if (this == other) {
             return most;
         }
-        int different = bytes != null && other.bytes != null ? Arrays.mismatch(bytes, 0, most, other.bytes, 0, most)
-                : ints != null && other.ints != null ? Arrays.mismatch(ints, 0, most, other.ints, 0, most)
-                : longs != null && other.longs != null ? Arrays.mismatch(longs, 0, most, other.longs, 0, most)
-                : isEven() && other.isEven() && first == other.first && (step == other.step || most < 2) ? -1 : firstDifferent(other, most);
+        boolean areEven = isEven() && other.isEven() && first == other.first && (step == other.step || most < 2);
+        int different = areEven ? -1 : firstDifferent(0, other, 0, most);
         return different < 0 ? most : different;
     }
 
-    private int firstDifferent(Column other, int most) {
-        for (int i = 0; i < most; i++) {
-            if (at(i) != other.at(i)) {
+    /** How many of so many numbers from a place on are the same in another from its place on before one is not; below 0 where all are. */
+    private int firstDifferent(int from, Column other, int otherFrom, int count) {
+        if (bytes != null && other.bytes != null) {
+            return Arrays.mismatch(bytes, from, from + count, other.bytes, otherFrom, otherFrom + count);
+        }
+        if (ints != null && other.ints != null) {
+            return Arrays.mismatch(ints, from, from + count, other.ints, otherFrom, otherFrom + count);
+        }
+        if (longs != null && other.longs != null) {
+            return Arrays.mismatch(longs, from, from + count, other.longs, otherFrom, otherFrom + count);
+        }
+        for (int i = 0; i < count; i++) {
+            if (at(from + i) != other.at(otherFrom + i)) {
                 return i;
             }
         }
@@ -156,31 +164,13 @@ final class Column {
             return most;
         }
         int same = 0;
-        while (same + BLOCK <= most && isSame(size - same - BLOCK, other, other.size - same - BLOCK, BLOCK)) {
+        while (same + BLOCK <= most && firstDifferent(size - same - BLOCK, other, other.size - same - BLOCK, BLOCK) < 0) {
             same += BLOCK;
         }
         while (same < most && at(size - 1 - same) == other.at(other.size - 1 - same)) {
             same++;
         }
         return same;
-    }
-
-    /** Whether so many numbers from a place on are the same as in another from its place on. */
-    private boolean isSame(int from, Column other, int otherFrom, int count) {
-        if (bytes != null && other.bytes != null) {
-            return Arrays.equals(bytes, from, from + count, other.bytes, otherFrom, otherFrom + count);
-        }
-        if (ints != null && other.ints != null) {
-            return Arrays.equals(ints, from, from + count, other.ints, otherFrom, otherFrom + count);
-        }
-        if (longs != null && other.longs != null) {
-            return Arrays.equals(longs, from, from + count, other.longs, otherFrom, otherFrom + count);
-        }
-        int same = 0;
-        while (same < count && at(from + same) == other.at(otherFrom + same)) {
-            same++;
-        }
-        return same == count;
     }
 
     /** Adds each number to the one at its place. */

@@ -110,6 +110,8 @@ class StepWordsTest {
         assertThat(reasons().map(arguments -> arguments.get()[0].getClass().getName()).distinct())
                 .containsExactlyInAnyOrderElementsOf(names(Reason.class, FenceReason.class, MoveReason.class, ShapeReason.class,
                         FitReason.class));
+        assertThat(reasons().map(arguments -> arguments.get()[0]).filter(Choice.class::isInstance).map(reason -> ((Choice) reason).why()))
+                .containsExactlyInAnyOrder(Why.values());
         Note note = new Note(1, 0, 10, 60, 80, 0, 64);
         List<Finding> findings = List.of(new FenceFinding.StepLost(note, note), new Finding.Unison(note, note),
                 new FenceFinding.EndOfRange(note), new FenceFinding.NoChords(), new Finding.Drums(3), new Finding.NothingPicked(),
