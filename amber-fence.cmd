@@ -36,8 +36,8 @@ exit /b %errorlevel%
 
 :command
 rem As in scripts/setup.sh.
-set "OPTIONS=-XX:+UseSerialGC -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
-if not "%~1"=="sound" set "OPTIONS=%OPTIONS% -XX:TieredStopAtLevel=1"
-"%JAVA%" %OPTIONS% -Dfile.encoding=UTF-8 --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED ^
+set "OPTIONS=-XX:TieredStopAtLevel=1 -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
+if "%~1"=="sound" set "OPTIONS="
+"%JAVA%" -XX:+UseSerialGC %OPTIONS% -Dfile.encoding=UTF-8 --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED ^
   -cp "%HOME_DIR%cli\target\amber-fence-cli-0.1.0.jar;%HOME_DIR%cli\target\lib\*" amberfence.cli.Main %*
 exit /b %errorlevel%

@@ -124,10 +124,9 @@ shared_classes() {
   fi
 }
 
-# Little memory to begin with, and no more than is needed: otherwise a long file leaves much behind before it is tidied up.
-COMMAND_JAVA_OPTIONS="-XX:+UseSerialGC -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
-# Most commands are done before Java's second compiler has made up for the time it takes; sounds take longer.
-QUICK_JAVA_OPTIONS="-XX:TieredStopAtLevel=1"
+# Most commands are done before Java's second compiler has made up for the time it takes. Little memory to begin with, and no more than
+# is needed: otherwise a long file leaves much behind before it is tidied up.
+COMMAND_JAVA_OPTIONS="-XX:TieredStopAtLevel=1 -Xms16m -XX:NewSize=8m -XX:NewRatio=8 -XX:MinHeapFreeRatio=20"
 
 # run_command ARGUMENTS…: works on files, without a window.
 run_command() {
@@ -137,8 +136,9 @@ run_command() {
   SHARED_CLASSES=-Xshare:auto
   [ "$JAVA_VERSION" -ge 25 ] || shared_classes commands "$jar"
   local options=$COMMAND_JAVA_OPTIONS
-  [ "$1" = sound ] || options="$options $QUICK_JAVA_OPTIONS"
-  exec "$JAVA" $options -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
+  # Sounds are worked out for longer.
+  [ "$1" != sound ] || options=
+  exec "$JAVA" -XX:+UseSerialGC $options -Xlog:disable -Xlog:all=error:stderr -Dfile.encoding=UTF-8 "$SHARED_CLASSES" \
     --add-exports java.desktop/com.sun.media.sound=ALL-UNNAMED -cp "$classes" amberfence.cli.Main "$@"
 }
 
