@@ -70,16 +70,14 @@ final class ColumnBuilder {
             longs = column.longs == null ? null : new long[room(many)];
         }
         int place = size;
+        grow(place + many);
         if (bytes != null && column.bytes != null) {
-            bytes = bytes.length < place + many ? Arrays.copyOf(bytes, room(place + many)) : bytes;
             System.arraycopy(column.bytes, from, bytes, place, many);
             size += many;
         } else if (ints != null && column.ints != null) {
-            ints = ints.length < place + many ? Arrays.copyOf(ints, room(place + many)) : ints;
             System.arraycopy(column.ints, from, ints, place, many);
             size += many;
         } else if (longs != null && column.longs != null) {
-            longs = longs.length < place + many ? Arrays.copyOf(longs, room(place + many)) : longs;
             System.arraycopy(column.longs, from, longs, place, many);
             size += many;
         } else {
@@ -93,17 +91,17 @@ final class ColumnBuilder {
         int place = size++;
         if (bytes != null && number == (byte) number) {
             if (place == bytes.length) {
-                bytes = Arrays.copyOf(bytes, room(place));
+                grow(place + 1);
             }
             bytes[place] = (byte) number;
         } else if (ints != null && number == (int) number) {
             if (place == ints.length) {
-                ints = Arrays.copyOf(ints, room(place));
+                grow(place + 1);
             }
             ints[place] = (int) number;
         } else if (longs != null) {
             if (place == longs.length) {
-                longs = Arrays.copyOf(longs, room(place));
+                grow(place + 1);
             }
             longs[place] = number;
         } else if (isEven() && place < 2) {
@@ -169,6 +167,17 @@ final class ColumnBuilder {
 
     private int room(int place) {
         return Math.max(Math.max(AT_LEAST, expected), place + (place >> 1));
+    }
+
+    /** Room for so many numbers in all, where they have any of their own. */
+    private void grow(int needed) {
+        if (bytes != null && bytes.length < needed) {
+            bytes = Arrays.copyOf(bytes, room(needed));
+        } else if (ints != null && ints.length < needed) {
+            ints = Arrays.copyOf(ints, room(needed));
+        } else if (longs != null && longs.length < needed) {
+            longs = Arrays.copyOf(longs, room(needed));
+        }
     }
 
     /** The column is no longer the one that it was like: the numbers so far become its own. */

@@ -151,28 +151,36 @@ public final class Line {
         if (places.length == 0) {
             return this;
         }
-        Note[] edited = new Note[places.length];
-        long latest = 0;
-        boolean endStays = end >= 0;
-        for (int i = 0; i < places.length; i++) {
-            edited[i] = edit.apply(at(places[i]));
-            latest = Math.max(latest, edited[i].end());
-            endStays = endStays && notes.end(places[i]) < end;
-        }
-        NoteColumns changed = notes.with(places, edited);
-        boolean inOrder = true;
-        for (int place : places) {
-            inOrder = inOrder && (place == 0 || changed.compareInTime(place - 1, changed, place) <= 0)
-                    && (place == changed.size() - 1 || changed.compareInTime(place, changed, place + 1) <= 0);
-        }
-        if (!inOrder) {
+        Note[] edited = IntStream.of(places).mapToObj(place -> edit.apply(at(place))).toArray(Note[]::new);
+        if (!mayStand(edited, places)) {
             return spliced(places, edited);
         }
-        Line line = new Line(changed);
-        // Where the last note to end is one that stays, no other needs to be looked at again.
-        line.end = endStays ? Math.max(end, latest) : -1;
-        line.ascending = changed.ids == notes.ids ? ascending : null;
+        Line line = new Line(notes.with(places, edited));
+        line.end = endWith(places, edited);
+        line.ascending = line.notes.ids == notes.ids ? ascending : null;
         return line;
+    }
+
+    /** Whether notes are in order with those around them at the places of others that they are for. */
+    private boolean mayStand(Note[] edited, int[] places) {
+        for (int i = 0; i < places.length; i++) {
+            int place = places[i];
+            boolean isAfterAnother = i > 0 && places[i - 1] == place - 1;
+            boolean isBeforeAnother = i < places.length - 1 && places[i + 1] == place + 1;
+            if (isAfterAnother && Note.compareInTime(edited[i - 1], edited[i]) > 0
+                    || !isAfterAnother && place > 0 && notes.compareInTime(place - 1, edited[i]) > 0
+                    || !isBeforeAnother && place < size() - 1 && notes.compareInTime(place + 1, edited[i]) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** When the last note ends with others in place of some, where the last one stays: then no other needs to be looked at again. Else below 0. */
+    private long endWith(int[] places, Note[] others) {
+        long known = end;
+        boolean stays = known >= 0 && IntStream.of(places).allMatch(place -> notes.end(place) < known);
+        return stays ? Stream.of(others).mapToLong(Note::end).reduce(known, Math::max) : -1;
     }
 
     /** The same with some more notes, of other identities. */
@@ -191,8 +199,7 @@ public final class Line {
         Note[] more = others.clone();
         Arrays.sort(more, Note.IN_TIME);
         Line line = new Line(notes.spliced(places, more));
-        boolean endStays = end >= 0 && IntStream.of(places).allMatch(place -> notes.end(place) < end);
-        line.end = endStays ? Stream.of(more).mapToLong(Note::end).reduce(end, Math::max) : -1;
+        line.end = endWith(places, more);
         return line;
     }
 

@@ -97,12 +97,12 @@ public final class NoteColumns {
     }
 
     /** As {@link Note#IN_TIME}. */
-    int compareInTime(int place, NoteColumns other, int otherPlace) {
-        int order = Long.compare(starts.at(place), other.starts.at(otherPlace));
+    int compareInTime(int place, Note other) {
+        int order = Long.compare(starts.at(place), other.start());
         if (order == 0) {
-            order = Long.compare(pitches.at(place), other.pitches.at(otherPlace));
+            order = Integer.compare(pitches.smallAt(place), other.pitch());
         }
-        return order != 0 ? order : Long.compare(ids.at(place), other.ids.at(otherPlace));
+        return order != 0 ? order : Long.compare(ids.at(place), other.id());
     }
 
     /** Whether two notes are the same in all that a note has. */
@@ -191,7 +191,7 @@ public final class NoteColumns {
         int high = size();
         while (low < high) {
             int middle = (low + high) >>> 1;
-            if (Note.compareInTime(at(middle), other) <= 0) {
+            if (compareInTime(middle, other) <= 0) {
                 low = middle + 1;
             } else {
                 high = middle;

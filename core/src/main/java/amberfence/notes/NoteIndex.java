@@ -2,6 +2,7 @@ package amberfence.notes;
 
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.LongSummaryStatistics;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -32,41 +33,29 @@ public final class NoteIndex {
     public NoteIndex(Collection<Line> lines) {
         this.lines = lines.stream().filter(line -> !line.isEmpty()).toArray(Line[]::new);
         before = new int[this.lines.length];
-        if (before.length <= FEW && Stream.of(this.lines).allMatch(line -> line.columns().isCounted())) {
-            counted = Stream.of(this.lines).mapToLong(line -> line.columns().id(0)).toArray();
-            for (int l = 1; l < before.length; l++) {
-                before[l] = before[l - 1] + this.lines[l - 1].size();
-            }
-            size = before.length == 0 ? 0 : before[before.length - 1] + this.lines[before.length - 1].size();
-            first = 0;
-            byNumber = null;
-            ids = null;
-            places = null;
-            return;
-        }
-        counted = null;
-        long lowest = Long.MAX_VALUE;
-        long highest = Long.MIN_VALUE;
         int count = 0;
         for (int l = 0; l < before.length; l++) {
             before[l] = count;
-            for (int i = 0; i < this.lines[l].size(); i++) {
-                lowest = Math.min(lowest, this.lines[l].columns().id(i));
-                highest = Math.max(highest, this.lines[l].columns().id(i));
-            }
             count += this.lines[l].size();
         }
         size = count;
-        first = lowest;
+        boolean areCounted = before.length <= FEW && Stream.of(this.lines).allMatch(line -> line.columns().isCounted());
+        counted = areCounted ? Stream.of(this.lines).mapToLong(line -> line.columns().id(0)).toArray() : null;
+        LongSummaryStatistics all = new LongSummaryStatistics();
+        if (!areCounted) {
+            eachPlace((id, place) -> all.accept(id));
+        }
+        first = all.getMin();
         // Below 0 when the numbers are farther apart than numbers go.
-        long span = highest - lowest;
-        boolean isNear = count > 0 && span >= 0 && span < (long) ROOM * count;
-        byNumber = isNear ? new int[(int) span + 1] : null;
-        ids = isNear ? null : new long[count];
-        places = isNear ? null : new int[count];
-        if (isNear) {
+        long span = all.getMax() - first;
+        boolean areNear = !areCounted && span >= 0 && span < (long) ROOM * count;
+        boolean areSearched = !areCounted && !areNear;
+        byNumber = areNear ? new int[(int) span + 1] : null;
+        ids = areSearched ? new long[count] : null;
+        places = areSearched ? new int[count] : null;
+        if (areNear) {
             eachPlace((id, place) -> byNumber[(int) (id - first)] = place + 1);
-        } else {
+        } else if (areSearched) {
             eachPlace((id, place) -> ids[place] = id);
             Arrays.sort(ids);
             eachPlace((id, place) -> places[Arrays.binarySearch(ids, id)] = place);

@@ -153,7 +153,7 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
             }
             long firstSlot = id;
             List<StepSlot> old = take.steps();
-            Renaming renaming = new Renaming(renamed, old, slot -> firstSlot + indexOf(old, slot));
+            Renaming renaming = new Renaming(renamed, old, slot -> firstSlot + StepSlot.place(old, slot));
             List<StepSlot> steps = new ArrayList<>();
             for (StepSlot slot : old) {
                 steps.add(slot.withId(id++).renamed(renaming));
@@ -195,16 +195,12 @@ public record Song(String title, Credits credits, TimeMap time, Fence fence, Pro
         long id = nextId;
         Map<Long, Long> same = new HashMap<>();
         take.line().notes().forEach(note -> same.put(note.id(), note.id()));
-        Renaming renaming = new Renaming(same, take.steps(), slot -> nextId + indexOf(take.steps(), slot));
+        Renaming renaming = new Renaming(same, take.steps(), slot -> nextId + StepSlot.place(take.steps(), slot));
         List<StepSlot> steps = new ArrayList<>();
         for (StepSlot slot : take.steps()) {
             steps.add(slot.withId(id++).renamed(renaming));
         }
         return withPart(partId, part -> part.plusTake(new Take(name, take.line(), steps))).withNextId(id);
-    }
-
-    private static int indexOf(List<StepSlot> steps, long slot) {
-        return steps.stream().map(StepSlot::id).toList().indexOf(slot);
     }
 
     public Song minusPart(int partId) {

@@ -31,6 +31,11 @@ public record StepSlot(long id, boolean on, boolean meant, Step step, Optional<N
         return new StepSlot(id, true, false, step, Optional.empty(), NoteSet.NONE, Map.of());
     }
 
+    /** Where in some steps the one of an identity stands; below 0 where it is none of them. */
+    public static int place(List<StepSlot> steps, long id) {
+        return steps.stream().map(StepSlot::id).toList().indexOf(id);
+    }
+
     public StepSlot withId(long newId) {
         return new StepSlot(newId, on, meant, step, limit, left, resolved);
     }

@@ -143,7 +143,7 @@ public final class Selection {
         }
         List<StepSlot> steps = selected.map(Part::steps).orElse(List.of());
         if (openStep.get() != null && !steps.isEmpty() && selected.get().step(openStep.get()).isEmpty()) {
-            int place = before.find(part.get()).map(old -> old.steps().stream().map(StepSlot::id).toList().indexOf(openStep.get()))
+            int place = before.find(part.get()).map(old -> StepSlot.place(old.steps(), openStep.get()))
                     .orElse(0);
             openStep.set(steps.get(Math.max(0, Math.min(place, steps.size() - 1))).id());
         }

@@ -130,7 +130,7 @@ final class StepCard extends VBox {
     }
 
     private Button menu(Part part) {
-        int at = part.steps().stream().map(StepSlot::id).toList().indexOf(slot.id());
+        int at = StepSlot.place(part.steps(), slot.id());
         return Controls.menuButton("step-menu-" + slot.id(), Icons.MORE, Words.say("steps.menu", name), () -> List.of(
                 item("steps.earlier", at == 0, () -> move(at, -1)),
                 item("steps.later", at == part.steps().size() - 1, () -> move(at, 1)),

@@ -60,10 +60,7 @@ final class MidiWriter {
         for (Part part : song.parts()) {
             Line line = export.lines().get(part.id());
             if (line != null) {
-                Line original = part.takes().get(0).line();
-                if (!line.equals(original)) {
-                    notes.compare(line, original);
-                }
+                notes.compare(line, part.takes().get(0).line());
                 boolean ownTrack = part.track().isEmpty() || part.track().getAsInt() >= tracks;
                 if (ownTrack) {
                     parts.add(List.of(part));

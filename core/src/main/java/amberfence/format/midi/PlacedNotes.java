@@ -94,11 +94,9 @@ final class PlacedNotes {
     /** Compares the notes of a line that are written with what the source file says. */
     void compare(Line now, Line original) {
         NoteColumns before = original.columns();
-        if (now.columns().areWhere(before)) {
-            if (!original.isEmpty()) {
-                int first = at(before.id(0));
-                now.columns().tellDifferent(before, place -> edited.set(first + place));
-            }
+        if (!original.isEmpty() && now.columns().areWhere(before)) {
+            int first = at(before.id(0));
+            now.columns().tellDifferent(before, place -> edited.set(first + place));
             return;
         }
         for (int i = 0; i < original.size(); i++) {
